@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Job;
+use App\Models\Workshop;
+use HotSprue\Drawing\Drawings;
+use HotSprue\Drawing\View;
+use HotSprue\Job\Cautions;
+use HotSprue\Job\Document;
+use HotSprue\Job\Feeds;
+use HotSprue\Job\JobReckoner;
+use HotSprue\Job\Reckoned;
+use HotSprue\Job\Station;
+use HotSprue\Job\StationState;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Finding;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Sheets;
+
+/** A whole job as the screen shows it: its document, all answers, and one station's page. */
+final readonly class JobAnswer
+{
+    private Reckoned $reckoned;
+
+    private Rules $rules;
+
+    public function __construct(private Job $job, private Document $document, private Station $station)
+    {
+        $this->rules = $job->rules();
+        $this->reckoned = JobReckoner::reckon($document, $this->rules);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'number' => $this->job->number,
+            'commission' => $this->job->commission,
+            'version' => $this->job->version,
+            'state' => $this->job->state,
+            'client' => $this->job->client?->only(['id', 'name', 'contact', 'note']),
+            'document' => $this->document->toArray(),
+            'figures_present' => $this->job->rulebook_id === Workshop::the()->rulebook_id,
+            'answers' => (object) array_map(static fn (Answer $answer): array => $answer->toArray(), $this->reckoned->answers),
+            'inputs' => (object) array_map(fn (string $use): object => (object) $this->reckoned->shownInputs($use), $this->keyed(array_keys($this->reckoned->inputs))),
+            'wants' => (object) $this->reckoned->wants,
+            'errors' => (object) $this->errors(),
+            'stations' => array_map($this->stationSummary(...), Station::cases()),
+            'page' => $this->page(),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $uses
+     * @return array<string, string>
+     */
+    private function keyed(array $uses): array
+    {
+        return array_combine($uses, $uses);
+    }
+
+    /** @return array<string, list<string>> what is wrong, by the path that would mend it */
+    private function errors(): array
+    {
+        $errors = [];
+        foreach ($this->reckoned->errors as $use => $inputs) {
+            foreach ($inputs as $input => $messages) {
+                $path = $this->pathOf($use, $input) ?? $use;
+                $errors[$path] = array_values(array_unique([...($errors[$path] ?? []), ...$messages]));
+            }
+        }
+
+        return $errors;
+    }
+
+    private function pathOf(string $use, string $input): ?string
+    {
+        return $this->reckoned->editable($use, $input) ?? Feeds::decisionFor($use, $input);
+    }
+
+    /** @return array<string, mixed> */
+    private function stationSummary(Station $station): array
+    {
+        $state = StationState::of($station, $this->document, $this->reckoned);
+        $levels = [];
+        foreach ($this->findings($station) as $finding) {
+            if ($finding['override'] === null) {
+                $levels[] = $finding['level'];
+            }
+        }
+        $worst = null;
+        foreach ([Level::Stop, Level::Caution] as $level) {
+            if ($worst === null && in_array($level->value, $levels, true)) {
+                $worst = $level->value;
+            }
+        }
+
+        return ['name' => $station->value, 'label' => $station->label(), 'worst' => $state->drift !== [] ? ($worst ?? 'caution') : $worst, ...$state->toArray()];
+    }
+
+    /** @return array<string, mixed> */
+    private function page(): array
+    {
+        $uses = $this->station->uses();
+        $wants = [];
+        foreach ($uses as $use) {
+            $wants = [...$wants, ...($this->reckoned->wants[$use] ?? [])];
+        }
+
+        return [
+            'station' => $this->station->value,
+            'sign_off' => $this->station->signOff(),
+            'views' => $this->views(),
+            'strip' => $this->strip(),
+            'findings' => $this->findings($this->station),
+            'wants' => array_values(array_unique($wants)),
+            'cautions' => Cautions::at($this->station),
+            'cautions_seen' => ($this->document->map('seen')[$this->station->value] ?? false) === true,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function views(): array
+    {
+        $views = [];
+        foreach ($this->station->uses() as $use) {
+            if (isset($this->reckoned->answers[$use]) && $use !== 'wax.pattern') {
+                foreach (Drawings::of($this->reckoned->inputs[$use], $this->reckoned->answers[$use], $this->rules) as $view) {
+                    $views[] = ['use' => $use, ...$view->toArray()];
+                }
+            }
+        }
+
+        return $views;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function strip(): array
+    {
+        return array_map(fn (array $figure): array => [
+            'use' => $figure[0], 'result' => $figure[1], 'label' => $figure[2],
+            'value' => $this->reckoned->value($figure[0], $figure[1]),
+            'quantity' => Sheets::describe(Feeds::table()[$figure[0]]['sheet'])->result($figure[1])?->quantity->value,
+        ], $this->station->strip());
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function findings(Station $station): array
+    {
+        $shown = [];
+        foreach ($station->uses() as $use) {
+            // The pattern is the wax's own volume; its form was judged at Form.
+            if ($use !== 'wax.pattern' && isset($this->reckoned->answers[$use])) {
+                foreach ($this->reckoned->answers[$use]->findings as $finding) {
+                    $shown[] = $this->shown($use, $finding);
+                }
+            }
+        }
+        $order = ['stop' => 0, 'caution' => 1, 'note' => 2];
+        usort($shown, static fn (array $a, array $b): int => $order[$a['level']] <=> $order[$b['level']]);
+
+        return $shown;
+    }
+
+    /** @return array<string, mixed> */
+    private function shown(string $use, Finding $finding): array
+    {
+        $fixes = [];
+        foreach ($finding->set as $input => $value) {
+            $path = $this->pathOf($use, $input);
+            if ($path !== null && ! str_starts_with($path, 'attempts.') && ! str_starts_with($path, 'castings.')) {
+                $fixes[] = ['path' => $path, 'value' => $value];
+            }
+        }
+        $value = $this->aboutValue($use, $finding->about);
+
+        return [
+            ...$finding->toArray(), 'use' => $use, 'path' => $this->pathOf($use, $finding->about), 'value' => $value,
+            'fixes' => count($fixes) === count($finding->set) ? $fixes : [],
+            'override' => $this->override($use, $finding, $value),
+        ];
+    }
+
+    private function aboutValue(string $use, string $about): mixed
+    {
+        $inputs = isset($this->reckoned->inputs[$use]) ? $this->reckoned->inputs[$use]->values() : [];
+
+        return $inputs[$about] ?? $this->reckoned->value($use, $about);
+    }
+
+    /** @return array<string, mixed>|null the override that still holds: its value has not changed since */
+    private function override(string $use, Finding $finding, mixed $value): ?array
+    {
+        foreach ($this->document->list('overrides') as $override) {
+            if ($override['use'] === $use && $override['code'] === $finding->code && \HotSprue\Job\Change::same($override['value'], $value)) {
+                return $override;
+            }
+        }
+
+        return null;
+    }
+
+    public function reckoned(): Reckoned
+    {
+        return $this->reckoned;
+    }
+}

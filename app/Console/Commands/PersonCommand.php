@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Person;
+use Illuminate\Console\Command;
+use Illuminate\Support\Str;
+
+final class PersonCommand extends Command
+{
+    protected $signature = 'sprue:person {name? : Who; everybody without a passphrase otherwise} {--passphrase= : A passphrase of 10 letters or more; one is made otherwise}';
+
+    protected $description = 'Gives a person at the bench a passphrase to sign in with over the network';
+
+    public function handle(): int
+    {
+        $given = $this->option('passphrase');
+        if (is_string($given) && mb_strlen($given) < 10) {
+            $this->error('A passphrase of 10 letters or more is accepted.');
+
+            return self::FAILURE;
+        }
+        $name = $this->argument('name');
+        $people = is_string($name) ? collect([Person::query()->firstOrCreate(['name' => $name])]) : Person::query()->whereNull('passphrase')->get();
+        foreach ($people as $person) {
+            $passphrase = is_string($given) ? $given : implode('-', str_split(Str::lower(Str::random(16)), 4));
+            $person->update(['passphrase' => $passphrase]);
+            $this->line("{$person->name} signs in with: {$passphrase}");
+        }
+
+        return self::SUCCESS;
+    }
+}

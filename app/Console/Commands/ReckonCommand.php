@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Http\Requests\RawJson;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Sheets;
+use HotSprue\Sheet\UnknownSheet;
+use Illuminate\Console\Command;
+
+/** Answers one sheet: JSON in, JSON out. Exit status 2 for bad input or an unknown sheet. */
+final class ReckonCommand extends Command
+{
+    private const BAD = 2;
+
+    protected $signature = 'sprue:reckon {sheet : The sheet, such as wax.dimensions} {--input= : A file with one JSON object; standard input otherwise}';
+
+    protected $description = 'Reckons one sheet from a JSON object';
+
+    public function handle(): int
+    {
+        try {
+            $file = $this->option('input');
+            $text = is_string($file) ? @file_get_contents($file) : stream_get_contents(STDIN);
+            if ($text === false) {
+                throw BadInput::field('_', "The file {$file} cannot be read.");
+            }
+            $answer = Sheets::answer((string) $this->argument('sheet'), RawJson::object($text))->toArray();
+        } catch (BadInput $bad) {
+            return $this->refuse($bad->errors);
+        } catch (UnknownSheet $unknown) {
+            return $this->refuse(['_' => [$unknown->getMessage()]]);
+        }
+        $this->print($answer);
+
+        return self::SUCCESS;
+    }
+
+    /** @param array<string, list<string>> $errors */
+    private function refuse(array $errors): int
+    {
+        $this->print(['errors' => $errors]);
+
+        return self::BAD;
+    }
+
+    /** @param array<string, mixed> $data */
+    private function print(array $data): void
+    {
+        $this->output->writeln(json_encode($data, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+    }
+}

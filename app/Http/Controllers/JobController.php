@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\JobAnswer;
+use App\Bench\JobKeeper;
+use App\Http\Requests\ChangeList;
+use App\Http\Requests\ClientInput;
+use App\Models\Client;
+use App\Models\Entry;
+use App\Models\Job;
+use App\Models\Person;
+use HotSprue\Job\Change;
+use HotSprue\Job\Document;
+use HotSprue\Job\Station;
+use HotSprue\Sheet\BadInput;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Jobs: the list, one job with its answers, and its history. */
+final class JobController
+{
+    private const PAGE = 40;
+
+    /** How many of the workshop's last entries are looked through for an undo. */
+    private const HISTORY = 200;
+
+    public function __construct(private readonly JobKeeper $keeper) {}
+
+    public function index(Request $request): JsonResponse
+    {
+        $asked = $request->validate([
+            'search' => 'nullable|string|max:100',
+            'station' => 'nullable|string|in:'.implode(',', array_column(Station::cases(), 'value')),
+            'state' => 'nullable|in:open,delivered,abandoned,all',
+            'due' => 'nullable|in:late,week,month',
+            'page' => 'nullable|integer|min:1|max:1000',
+        ]);
+        $jobs = Job::query()
+            ->select(['id', 'number', 'commission', 'client_id', 'title', 'station', 'due_on', 'state', 'updated_at'])
+            ->with('client:id,name')
+            ->when(($asked['state'] ?? 'open') !== 'all', static fn (Builder $query) => $query->where('state', $asked['state'] ?? 'open'))
+            ->when($asked['station'] ?? null, static fn (Builder $query, string $station) => $query->where('station', $station))
+            ->when($asked['due'] ?? null, static fn (Builder $query, string $due) => $query->whereNotNull('due_on')->where('due_on', $due === 'late' ? '<' : '<=', match ($due) {
+                'late' => today()->toDateString(), 'week' => today()->addDays(7)->toDateString(), default => today()->addMonth()->toDateString()
+            }))
+            ->when($asked['search'] ?? null, function (Builder $query, string $search): void {
+                foreach (preg_split('/\s+/', mb_strtolower(trim($search))) ?: [] as $word) {
+                    $query->where('search', 'like', '%'.addcslashes($word, '%_\\').'%');
+                }
+            })
+            ->orderByRaw('due_on is null')->orderBy('due_on')->orderByDesc('number')
+            ->simplePaginate(self::PAGE);
+
+        return new JsonResponse(['jobs' => array_map(self::row(...), $jobs->items()), 'page' => $jobs->currentPage(), 'more' => $jobs->hasMorePages()]);
+    }
+
+    /** @return array<string, mixed> a job as a line of a list */
+    public static function row(Job $job): array
+    {
+        return [
+            'number' => $job->number, 'commission' => $job->commission, 'title' => $job->title, 'client' => $job->client?->name,
+            'station' => $job->station, 'due' => $job->due_on?->toDateString(), 'state' => $job->state,
+        ];
+    }
+
+    public function store(ChangeList $request): JsonResponse
+    {
+        $client = ClientInput::chosen($request);
+
+        return $this->answer($this->keeper->open($client, $request->changes(), $this->person($request)), null, 201);
+    }
+
+    public function show(Request $request, Job $job): JsonResponse
+    {
+        return $this->answer($job, $this->station($request, $job));
+    }
+
+    /** All answers with unsaved changes laid over the job; nothing is kept. */
+    public function reckon(ChangeList $request, Job $job): JsonResponse
+    {
+        // The screen lays its edits over what it last saw; a clash shows when it saves.
+        $document = $job->held();
+        $understood = Document::understood($request->changes(), $job->rules());
+        $over = array_map(static fn (Change $change): Change => new Change($change->path, $document->at($change->path), $change->to), $understood);
+
+        return new JsonResponse((new JobAnswer($job, $document->with($over), $this->station($request, $job)))->toArray());
+    }
+
+    public function change(ChangeList $request, Job $job): JsonResponse
+    {
+        return $this->answer($this->keeper->change($job, $request->changes(), $this->person($request)), $this->station($request, $job));
+    }
+
+    public function undo(Request $request, Job $job): JsonResponse
+    {
+        $undone = $this->keeper->undo($job, $this->person($request));
+
+        return $undone === null
+            ? new JsonResponse(['errors' => ['_' => ['There is nothing to undo.']]], 422)
+            : $this->answer($undone, $this->station($request, $job));
+    }
+
+    public function history(Job $job): JsonResponse
+    {
+        return new JsonResponse(['entries' => $job->entries()->with('person')->orderByDesc('id')->limit(self::HISTORY)->get()->map(static fn (Entry $entry): array => [
+            'id' => $entry->id, 'by' => $entry->person?->name, 'at' => $entry->made_at->toIso8601String(), 'undoes' => $entry->undoes_id, 'changes' => $entry->edits,
+        ])->all()]);
+    }
+
+    /** A new job like this one: its decisions, without its readings, dates and sign-offs. */
+    public function like(Request $request, Job $job): JsonResponse
+    {
+        $changes = [];
+        foreach ($job->held()->map('decisions') as $path => $entry) {
+            if (! in_array($path, ['brief.due', 'brief.finger_measured', 'burnout.ready_at', 'pour.new_mass', 'pour.reused_mass'], true)) {
+                $changes[] = new Change($path, null, $entry);
+            }
+        }
+        $together = $request->boolean('same_commission');
+
+        return $this->answer($this->keeper->open($together ? $job->client : null, $changes, $this->person($request), $together ? $job->commission : null), null, 201);
+    }
+
+    public function client(Request $request, Job $job): JsonResponse
+    {
+        return $this->answer($this->keeper->giveTo($job, ClientInput::chosen($request)), $this->station($request, $job));
+    }
+
+    private function answer(Job $job, ?Station $station, int $status = 200): JsonResponse
+    {
+        $job->loadMissing(['client', 'rulebook']);
+
+        return new JsonResponse((new JobAnswer($job, $job->held(), $station ?? Station::from($job->station)))->toArray(), $status);
+    }
+
+    private function station(Request $request, Job $job): Station
+    {
+        $asked = $request->input('station');
+
+        return is_string($asked) ? Station::tryFrom($asked) ?? throw BadInput::field('station', 'There is no such station.') : Station::from($job->station);
+    }
+
+    private function person(Request $request): ?Person
+    {
+        $person = $request->user();
+
+        return $person instanceof Person ? $person : null;
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\JobAnswer;
+use App\Bench\JobKeeper;
+use App\Models\Job;
+use App\Models\Person;
+use App\Models\Workshop;
+use HotSprue\Job\Change;
+use HotSprue\Job\JobReckoner;
+use HotSprue\Job\Station;
+use HotSprue\Job\StationState;
+use HotSprue\Sheet\BadInput;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What is said of a job as a whole: stations signed, stops overridden, figures adopted, the job closed. */
+final class StationController
+{
+    public function __construct(private readonly JobKeeper $keeper) {}
+
+    /** Signs a station off with a dated copy of its answers, reopens it, or says it is not needed. */
+    public function state(Request $request, Job $job, Station $station): JsonResponse
+    {
+        $asked = $request->validate(['state' => 'required|in:signed,reopened,not-needed,open']);
+        $document = $job->held();
+        $path = "stations.{$station->value}";
+        $kept = ['state' => $asked['state'], 'by' => $this->name($request), 'at' => now()->toIso8601String()];
+        if ($asked['state'] === 'signed') {
+            $answer = new JobAnswer($job, $document, $station);
+            $open = array_filter($answer->toArray()['page']['findings'], static fn (array $finding): bool => $finding['level'] === 'stop' && $finding['override'] === null);
+            if ($open !== []) {
+                throw BadInput::field('state', 'A stop stands open here; mend it, or override it with a reason, before signing off.');
+            }
+            $kept['signed'] = StationState::copy($station, $answer->reckoned());
+        }
+
+        return $this->store($request, $job, [new Change($path, $document->at($path), $asked['state'] === 'open' ? null : $kept)], $station);
+    }
+
+    /** Overrides a stop, with a reason; it lapses when the value it was given for changes. */
+    public function override(Request $request, Job $job): JsonResponse
+    {
+        $asked = $request->validate(['use' => 'required|string|max:60', 'code' => 'required|string|max:60', 'about' => 'required|string|max:60', 'reason' => 'required|string|max:500', 'station' => 'sometimes|string']);
+        $document = $job->held();
+        $override = [
+            'use' => $asked['use'], 'code' => $asked['code'], 'about' => $asked['about'], 'value' => $request->input('value'),
+            'reason' => $asked['reason'], 'by' => $this->name($request), 'at' => now()->toIso8601String(),
+        ];
+
+        return $this->store($request, $job, [new Change('overrides.'.count($document->list('overrides')), null, $override)], Station::tryFrom($request->string('station')->toString()));
+    }
+
+    /** Delivered, or abandoned with a reason; or open again with a reason. */
+    public function close(Request $request, Job $job): JsonResponse
+    {
+        $asked = $request->validate(['how' => 'required|in:delivered,abandoned,open', 'reason' => 'required_unless:how,delivered|nullable|string|max:500'],
+            ['reason.required_unless' => 'Say why, so that it can be understood later.']);
+        $closed = $asked['how'] === 'open' ? null : ['how' => $asked['how'], 'reason' => $asked['reason'] ?? '', 'by' => $this->name($request), 'at' => now()->toIso8601String()];
+        $changes = [new Change('closed', $job->held()->closed(), $closed)];
+
+        return $this->store($request, $job, $changes, null);
+    }
+
+    /** What would change if the job took the workshop's present figures. */
+    public function figures(Job $job): JsonResponse
+    {
+        $now = JobReckoner::reckon($job->held(), $job->rules());
+        $then = JobReckoner::reckon($job->held(), Workshop::the()->rulebook->rules());
+        $differences = [];
+        foreach (array_unique([...array_keys($now->answers), ...array_keys($then->answers)]) as $use) {
+            $results = ($now->answers[$use] ?? $then->answers[$use])->results;
+            foreach ($results as $result => ['unit' => $unit]) {
+                [$was, $becomes] = [$now->value($use, $result), $then->value($use, $result)];
+                if (! is_array($was) && ! Change::same($was, $becomes)) {
+                    $differences[] = ['use' => $use, 'result' => $result, 'unit' => $unit, 'now' => $was, 'then' => $becomes];
+                }
+            }
+        }
+
+        return new JsonResponse(['differences' => $differences]);
+    }
+
+    public function adopt(Request $request, Job $job): JsonResponse
+    {
+        $job = $this->keeper->adopt($job, Workshop::the()->rulebook, $this->person($request));
+
+        return $this->answer($job, Station::tryFrom($request->string('station')->toString()));
+    }
+
+    /** @param list<Change> $changes */
+    private function store(Request $request, Job $job, array $changes, ?Station $station): JsonResponse
+    {
+        return $this->answer($this->keeper->store($job, $changes, $this->person($request)), $station);
+    }
+
+    private function answer(Job $job, ?Station $station): JsonResponse
+    {
+        $job->loadMissing(['client', 'rulebook']);
+
+        return new JsonResponse((new JobAnswer($job, $job->held(), $station ?? Station::from($job->station)))->toArray());
+    }
+
+    private function person(Request $request): ?Person
+    {
+        $person = $request->user();
+
+        return $person instanceof Person ? $person : null;
+    }
+
+    private function name(Request $request): string
+    {
+        return $this->person($request)->name ?? '';
+    }
+}

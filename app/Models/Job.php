@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use HotSprue\Job\Document;
+use HotSprue\Rules\Rules;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * One piece. Its document is the truth; title, station, due date, state and search are projected from it.
+ *
+ * @property int $id
+ * @property int $number
+ * @property int $commission
+ * @property int|null $client_id
+ * @property int $rulebook_id
+ * @property array<string, mixed> $document
+ * @property int $version
+ * @property string $title
+ * @property string $station
+ * @property Carbon|null $due_on
+ * @property string $state
+ * @property string $search
+ * @property Carbon $updated_at
+ * @property Client|null $client
+ * @property Rulebook $rulebook
+ */
+final class Job extends Model
+{
+    /** @use HasFactory<\Database\Factories\JobFactory> */
+    use HasFactory;
+
+    protected $fillable = ['number', 'commission', 'client_id', 'rulebook_id', 'document', 'version', 'title', 'station', 'due_on', 'state', 'search'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'array', 'due_on' => 'date:Y-m-d'];
+    }
+
+    public function getRouteKeyName(): string
+    {
+        return 'number';
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+
+    /** @return BelongsTo<Rulebook, $this> */
+    public function rulebook(): BelongsTo
+    {
+        return $this->belongsTo(Rulebook::class);
+    }
+
+    /** @return HasMany<Entry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(Entry::class);
+    }
+
+    public function held(): Document
+    {
+        return Document::stored($this->document);
+    }
+
+    public function rules(): Rules
+    {
+        return $this->rulebook->rules();
+    }
+}

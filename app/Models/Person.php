@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Foundation\Auth\User;
+
+/**
+ * Somebody at the bench.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string|null $passphrase
+ */
+final class Person extends User
+{
+    protected $table = 'people';
+
+    protected $fillable = ['name', 'passphrase'];
+
+    protected $hidden = ['passphrase', 'remember_token'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['passphrase' => 'hashed'];
+    }
+
+    public function getAuthPasswordName(): string
+    {
+        return 'passphrase';
+    }
+}

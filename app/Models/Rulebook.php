@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use HotSprue\Rules\RuleFields;
+use HotSprue\Rules\Rules;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A full set of the workshop's figures as they stood at a time; jobs keep the one they began with.
+ *
+ * @property int $id
+ * @property string $hash
+ * @property array{own: list<string>, figures: array<string, mixed>} $figures
+ */
+final class Rulebook extends Model
+{
+    protected $fillable = ['hash', 'figures'];
+
+    /** @var array<string, Rules> by hash: the same figures are read once in a process */
+    private static array $read = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['figures' => 'array'];
+    }
+
+    /** The rulebook that holds these rules, shipped figures included, so that a later release changes no job. */
+    public static function of(Rules $rules): self
+    {
+        $figures = [];
+        foreach (array_keys(RuleFields::all()) as $path) {
+            $figures[$path] = $rules->value($path);
+        }
+        $kept = ['own' => array_keys($rules->own()), 'figures' => $figures];
+        $hash = hash('sha256', json_encode($kept, JSON_THROW_ON_ERROR));
+
+        return self::query()->firstOrCreate(['hash' => $hash], ['figures' => $kept]);
+    }
+
+    public function rules(): Rules
+    {
+        return self::$read[$this->hash] ??= Rules::kept($this->figures['figures'], $this->figures['own']);
+    }
+}

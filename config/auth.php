@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'defaults' => ['guard' => 'web', 'passwords' => 'people'],
+    'guards' => ['web' => ['driver' => 'session', 'provider' => 'people']],
+    'providers' => ['people' => ['driver' => 'eloquent', 'model' => App\Models\Person::class]],
+    'passwords' => [],
+    'password_timeout' => 10_800,
+];

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Burnout;
+
+use DateInterval;
+use DateTimeImmutable;
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** The kiln's programme for the flasks in it, and when to switch on. Source: workbook 9. */
+final class BurnoutProgramme implements Sheet
+{
+    private const ROOM = 20.0;
+
+    private const COLDEST_FLASK = 200.0;
+
+    private const SOURCE = 'workbook 9, programmes';
+
+    public function description(): Description
+    {
+        return new Description(
+            'burnout.programme',
+            'The kiln’s programme for these flasks, and when to switch on',
+            [
+                Field::length('flask_diameters', 'diameters of the flasks in the kiln')->many(),
+                Field::temperature('pour_temperature', 'flask temperature at the pour'),
+                Field::choice('school', School::names(), 'the programme; auto goes by the widest flask')->fromRule('burnout.school'),
+                Field::of(Quantity::Moment, 'ready_at', 'when the flask is to be ready to pour')->optional(),
+                Field::of(Quantity::HeatingRate, 'climb_c_per_min', 'how fast the kiln climbs')->fromRule('burnout.climb_c_per_min'),
+                Field::of(Quantity::HeatingRate, 'fall_c_per_min', 'how fast the kiln falls')->fromRule('burnout.fall_c_per_min'),
+            ],
+            [
+                Output::text('school', 'the programme'),
+                Output::rows('stages', 'each stage: where it ramps to, how long it ramps and holds'),
+                Output::of(Quantity::Minutes, 'total_min', 'switch-on to pour'),
+                Output::text('start_at', 'when to switch on'),
+            ],
+            [
+                'over-gypsum-limit' => 'the flask goes above 732 °C',
+                'flask-too-cold' => 'the flask is poured under 200 °C',
+                'school-too-short' => 'the programme chosen is shorter than the widest flask asks for',
+                'stage-lengthened' => 'a stage is longer than taught, because the kiln climbs or falls slowly',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $widest = max($input->nums('flask_diameters'));
+        $auto = School::forFlask($widest);
+        $school = $input->text('school') === School::AUTO ? $auto : School::from($input->text('school'));
+        $pour = $input->num('pour_temperature');
+        $stages = $this->stages($school, $pour, $input, $rules);
+        $minutes = array_map(static fn (array $stage): float => $stage['ramp_min'] + $stage['hold_min'], $stages);
+        $total = array_sum($minutes);
+        $answer = (new Reckoning($this->description(), $input))
+            ->give('school', $school->value)
+            ->give('stages', $stages)
+            ->work('total_min', $total, 'the stages, one after another', implode(' + ', array_fill(0, count($minutes), '{}')), $minutes, ['flask_diameters', 'pour_temperature', 'school', 'climb_c_per_min', 'fall_c_per_min'],
+                'a stage lasts the longer of its minutes, and its ramp with the least hold', self::SOURCE);
+        if ($input->has('ready_at')) {
+            $answer->give('start_at', $this->switchOn($input->text('ready_at'), $total));
+        }
+        $limit = $rules->num('burnout.gypsum_limit');
+        $hottest = max(array_column($stages, 'ramp_to_c'));
+        if ($hottest > $limit) {
+            $answer->find(Level::Stop, 'over-gypsum-limit', 'pour_temperature', sprintf('%.0f °C is above %.0f: gypsum breaks down and gives off sulphur gas that spoils the metal and harms people.', $hottest, $limit), sprintf('Pour at %.0f °C or under.', $limit), ['pour_temperature' => $limit]);
+        }
+        if ($pour < self::COLDEST_FLASK) {
+            $answer->find(Level::Stop, 'flask-too-cold', 'pour_temperature', sprintf('A flask at %.0f °C freezes the metal at the gate.', $pour), 'Pour at 200 °C or above.', ['pour_temperature' => self::COLDEST_FLASK]);
+        }
+        if ($school->minutes() < $auto->minutes()) {
+            $answer->find(Level::Caution, 'school-too-short', 'school', sprintf('A %.0f mm flask wants the %s programme; %s leaves carbon in it.', $widest, $auto->value, $school->value), "Burn the {$auto->value} programme.", ['school' => $auto->value]);
+        }
+        $longer = array_filter($stages, static fn (array $stage): bool => $stage['lengthened_min'] > 0);
+        if ($longer !== []) {
+            $answer->find(Level::Note, 'stage-lengthened', 'climb_c_per_min', implode(' ', array_map(static fn (array $stage): string => sprintf('“%s” takes %.0f min longer than taught.', $stage['name'], ceil($stage['lengthened_min'])), $longer)), 'The times shown hold for your kiln as it climbs and falls.');
+        }
+
+        return $answer->answer();
+    }
+
+    /** @return list<array{name: string, ramp_to_c: float, ramp_min: float, hold_min: float, lengthened_min: float}> */
+    private function stages(School $school, float $pour, Input $input, Rules $rules): array
+    {
+        $taught = $school->stages();
+        $top = max(array_map(static fn (array $stage): float => $stage[2] ?? 0.0, $taught));
+        $from = self::ROOM;
+        $stages = [];
+        foreach ($taught as [$name, $minutes, $target]) {
+            $to = (float) ($target ?? $pour);
+            $ramp = abs($to - $from) / $input->num($to > $from ? 'climb_c_per_min' : 'fall_c_per_min');
+            $least = $rules->num($to === $top ? 'burnout.least_top_hold' : 'burnout.least_hold');
+            $hold = max($minutes - $ramp, $least);
+            $stages[] = ['name' => $name, 'ramp_to_c' => $to, 'ramp_min' => $ramp, 'hold_min' => $hold, 'lengthened_min' => max(0.0, $ramp + $hold - $minutes)];
+            $from = $to;
+        }
+
+        return $stages;
+    }
+
+    /** @throws BadInput */
+    private function switchOn(string $readyAt, float $minutes): string
+    {
+        $ready = date_create_immutable($readyAt);
+        if (! $ready instanceof DateTimeImmutable) {
+            throw BadInput::field('ready_at', Quantity::Moment->accepts().' is accepted.');
+        }
+        $zoned = preg_match('/(Z|[+-]\d\d:\d\d)$/', $readyAt) === 1;
+        $start = $ready->sub(new DateInterval(sprintf('PT%dS', (int) ceil($minutes) * 60)));
+
+        return $start->format($zoned ? 'Y-m-d\TH:i:sP' : 'Y-m-d\TH:i');
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Burnout;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stock\Alloy;
+
+/** How hot the flask and the metal are at the pour, by alloy and thinness. Source: workbook 9. */
+final class PourTemperatures implements Sheet
+{
+    private const THIN = 1.0;
+
+    private const THICK = 2.5;
+
+    private const SHIFT = 40.0;
+
+    private const SOURCE = 'workbook 9, temperatures at the pour';
+
+    public function description(): Description
+    {
+        return new Description(
+            'pour.temperatures',
+            'How hot the flask and the metal are at the pour',
+            [
+                Field::named('alloy', 'stock.alloys', 'the alloy to cast'),
+                Field::length('thinnest', 'the thinnest section, as cast')->optional(),
+            ],
+            [
+                Output::of(Quantity::Temperature, 'flask_temperature', 'flask at the pour'),
+                Output::of(Quantity::Temperature, 'metal_low', 'least temperature of the metal'),
+                Output::of(Quantity::Temperature, 'metal_high', 'most temperature of the metal'),
+            ],
+            [
+                'not-for-gypsum' => 'platinum or palladium: not in gypsum investment',
+                'hot-for-gypsum' => 'metal poured over 1150 °C into gypsum',
+                'too-hot-for-gypsum' => 'metal poured over 1200 °C into gypsum',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $alloy = Alloy::named($input->text('alloy'), $rules);
+        $answer = new Reckoning($this->description(), $input);
+        if ($alloy->flask === null || ! $alloy->isForGypsum()) {
+            return $answer->find(Level::Stop, 'not-for-gypsum', 'alloy', "{$alloy->label} is not poured into gypsum investment.", 'Fabricate it, or send it out to be cast.')->answer();
+        }
+        $thinnest = $input->has('thinnest') ? $input->num('thinnest') : null;
+        $shift = match (true) {
+            $thinnest === null => 0.0,
+            $thinnest < self::THIN => self::SHIFT,
+            $thinnest >= self::THICK => -self::SHIFT,
+            default => 0.0,
+        };
+        [$low, $high] = [$alloy->superheatLow ?? 50.0, $alloy->superheatHigh ?? 80.0];
+        $answer
+            ->work('flask_temperature', $alloy->flask + $shift, 'the alloy’s flask temperature + shift for thinness', '{} + {}', [$alloy->flask, $shift], ['alloy', 'thinnest'],
+                'a thin section freezes before it fills, a thick one comes out coarse: under 1 mm hotter by 40, over 2.5 mm cooler by 40', self::SOURCE)
+            ->work('metal_low', $alloy->liquidus + $low, 'liquidus + least superheat', '{} + {}', [$alloy->liquidus, $low], ['alloy'], 'hot enough to run', self::SOURCE)
+            ->work('metal_high', $alloy->liquidus + $high, 'liquidus + most superheat', '{} + {}', [$alloy->liquidus, $high], ['alloy'], 'hotter takes up gas and eats the mould', self::SOURCE);
+        if ($alloy->liquidus + $low > 1200) {
+            $answer->find(Level::Stop, 'too-hot-for-gypsum', 'alloy', sprintf('Poured at %.0f °C, over 1200: gypsum breaks down against it.', $alloy->liquidus + $low), 'Use a phosphate-bonded investment by its own sheet, or another alloy.');
+        } elseif ($alloy->liquidus + $low > 1150) {
+            $answer->find(Level::Caution, 'hot-for-gypsum', 'alloy', sprintf('Poured at %.0f °C, over 1150: gypsum begins to break down.', $alloy->liquidus + $low), 'Pour at the lower end, with the flask no hotter than it must be.');
+        }
+
+        return $answer->answer();
+    }
+}

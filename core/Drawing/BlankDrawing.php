@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Drawing;
+
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Input;
+use HotSprue\Wax\Blank;
+use HotSprue\Rules\Rules;
+
+/** The wax inside the blank it is cut from, seen down the bore. */
+final class BlankDrawing
+{
+    /** @return list<View> */
+    public static function views(Input $input, Answer $answer, Rules $rules): array
+    {
+        $bore = $input->num('bore');
+        $top = $input->num('thickness');
+        $base = $input->numOr('thickness_base', $top);
+        $reach = $bore / 2 + max($top, $base) + 8;
+        $view = new View('blank', 'Blank and slice', 'side', [-$reach, -$reach, 2 * $reach, 2 * $reach + 6]);
+        $blank = $answer->value('blank');
+        $shape = is_string($blank) ? Blank::find($blank, $rules) : null;
+        if ($shape !== null) {
+            $half = $shape->across / 2;
+            $shape->form === 'round-tube'
+                ? $view->circle(0, 0, $half, 'ghost')
+                : $view->path($shape->isBlock()
+                    ? sprintf('M%.3F %.3F h%.3F v%.3F h%.3F Z', -$half, -$shape->above, $shape->across, $shape->tall, -$shape->across)
+                    : sprintf('M%.3F 0 V%.3F H%.3F V0 A%.3F %.3F 0 0 1 %.3F 0 Z', -$half, -$shape->above, $half, $half, $half, -$half), 'ghost');
+            if (! $shape->isBlock()) {
+                $view->circle(0, 0, $shape->bore / 2, 'ghost');
+            }
+        }
+
+        return [$view
+            ->path(RingSide::wall($bore, $top, $base), 'fill-wax')
+            ->through(RingSide::outer($bore, $top, $base), 'thin')
+            ->circle(0, 0, $bore / 2, 'thin')
+            ->input('blank', 'blank', [-$reach / 2, $reach + 2.5])
+            ->result('slice', 'slice', [$reach / 2, $reach + 2.5])];
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Drawing;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Input;
+
+/** The drawings that go with a sheet’s answer. */
+final class Drawings
+{
+    /** @return list<View> */
+    public static function of(Input $input, Answer $answer, Rules $rules): array
+    {
+        return match ($answer->sheet) {
+            'size.convert' => FingerDrawing::views($answer),
+            'form.band' => FormDrawing::views($input, $answer),
+            'wax.dimensions' => WaxDrawing::views($input, $answer),
+            'blank.choose' => BlankDrawing::views($input, $answer, $rules),
+            'sprue.size' => SprueDrawing::views($input, $answer),
+            'flask.choose' => FlaskDrawing::views($input, $answer),
+            'burnout.programme' => KilnDrawing::views($answer),
+            'metal.charge' => ChargeDrawing::views($answer),
+            'cast.check' => CastDrawing::views($input),
+            default => [],
+        };
+    }
+}

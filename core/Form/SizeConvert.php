@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Form;
+
+use HotSprue\Measures\Scale;
+use HotSprue\Measures\StickMark;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** A ring size on every scale: exact, and the nearest mark on each stick. Source: ISO 8653; workbook 1. */
+final class SizeConvert implements Sheet
+{
+    /** Off by more than this, mm of circumference, a stick's mark is another size. */
+    private const BETWEEN_MARKS = 0.25;
+
+    public function description(): Description
+    {
+        return new Description(
+            'size.convert',
+            'A finger’s size on every scale, and the nearest mark on each stick',
+            [FingerInput::scale(), FingerInput::size()],
+            [
+                Output::length('inner_circumference', 'inside circumference'),
+                Output::length('inner_diameter', 'inside diameter'),
+                Output::rows('marks', 'nearest mark on each stick; off_mm is mark minus exact, of circumference'),
+            ],
+            ['between-marks' => 'every stick’s nearest mark is 0.25 mm of circumference or more away'],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $size = FingerInput::sized($input);
+        $marks = $size->marks();
+        [$formula, $with, $numbers] = self::formula(Scale::from($input->text('scale')), $size->circumference);
+        $answer = (new Reckoning($this->description(), $input))
+            ->work('inner_circumference', $size->circumference, $formula, $with, $numbers, ['scale', 'size'],
+                'every scale is a way of saying the inner circumference', 'ISO 8653')
+            ->work('inner_diameter', $size->diameter(), 'circumference ÷ π', '{} ÷ π', [$size->circumference], ['scale', 'size'],
+                'the diameter of a circle that long', 'geometry')
+            ->give('marks', array_map(static fn (StickMark $mark): array => $mark->toArray(), $marks));
+        $nearest = min(array_map(static fn (StickMark $mark): float => abs($mark->offMm), $marks));
+        if ($nearest >= self::BETWEEN_MARKS) {
+            $answer->find(Level::Note, 'between-marks', 'size', sprintf('No stick has a mark here; the nearest is %.2f mm off.', $nearest),
+                'Size it by the inside diameter with calipers, not by the mark.');
+        }
+
+        return $answer->answer();
+    }
+
+    /** @return array{string, string, list<float>} formula, line and numbers */
+    private static function formula(Scale $scale, float $circumference): array
+    {
+        $number = $scale->number($circumference);
+
+        return match ($scale) {
+            Scale::Iso, Scale::Circumference => ['the size is the circumference', '{}', [$number]],
+            Scale::NorthAmerican => ['π × (11.63 + 0.8128 × size)', 'π × (11.63 + 0.8128 × {})', [$number]],
+            Scale::British => ['37.5 + 1.25 × letters after A', '37.5 + 1.25 × {}', [$number]],
+            Scale::Japanese => ['π × (12 + 2 ÷ 3 + size ÷ 3)', 'π × (12 + 2 ÷ 3 + {} ÷ 3)', [$number]],
+            Scale::Swiss => ['size + 40', '{} + 40', [$number]],
+            Scale::Diameter => ['π × diameter', 'π × {}', [$number]],
+        };
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Form;
+
+use HotSprue\Measures\RingSize;
+use HotSprue\Measures\Scale;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** How much larger a broad band is made: advice, applied only when the goldsmith says so. Source: workbook 1 and 2. */
+final class SizeFit implements Sheet
+{
+    public function description(): Description
+    {
+        return new Description(
+            'size.fit',
+            'How much up a broad band goes, and the size to make',
+            [
+                ...FingerInput::fields(),
+                Field::length('width', 'finished width at the base of the finger'),
+                Field::choice('profile', Profile::names(), 'cross-section of the shank')->default('flat'),
+                Field::yesNo('apply', 'whether the advice is applied')->default(false),
+            ],
+            [
+                Output::number('advice_us', 'North American sizes up that the width asks for'),
+                Output::number('applied_us', 'North American sizes up that were applied'),
+                Output::length('inner_diameter', 'inside diameter to make'),
+                Output::length('inner_circumference', 'inside circumference to make'),
+                Output::text('mark', 'nearest mark on the workshop’s own stick'),
+            ],
+            [
+                'fits-tighter' => 'the width asks for a larger size and it is not applied',
+                'made-larger' => 'the advice is applied',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $finger = FingerInput::read($input);
+        $advice = $this->advice($input->num('width'), Profile::from($input->text('profile')), $rules);
+        $applied = $input->flag('apply') ? $advice : 0.0;
+        $number = Scale::NorthAmerican->number($finger->circumference);
+        $made = RingSize::ofCircumference(Scale::NorthAmerican->circumference($number + $applied));
+        $uses = [...FingerInput::uses($input), 'width', 'profile', 'apply'];
+        $answer = (new Reckoning($this->description(), $input))
+            ->give('advice_us', $advice)
+            ->give('applied_us', $applied)
+            ->work('inner_diameter', $made->diameter(), 'inside diameter + 0.8128 × sizes up', '{} + 0.8128 × {}', [$finger->diameter(), $applied], $uses,
+                'a broad band touches more of the finger and so fits tighter', 'workbook 1, broad bands')
+            ->work('inner_circumference', $made->circumference, 'π × inside diameter', 'π × {}', [$made->diameter()], $uses,
+                'the size as it is held', 'ISO 8653')
+            ->give('mark', $made->mark(Scale::from($rules->text('units.size')))->spoken());
+        if ($applied > 0) {
+            $answer->find(Level::Note, 'made-larger', 'apply', sprintf('Made %s US larger than the finger, for its width.', self::eighths($applied)),
+                'Try a broad sizer on the client before you cut.');
+        } elseif ($advice > 0) {
+            $answer->find(Level::Note, 'fits-tighter', 'apply', sprintf('%s mm wide fits tighter: goldsmiths go up %s US.', rtrim(rtrim(number_format($input->num('width'), 2), '0'), '.'), self::eighths($advice)),
+                'Apply the advice, or size with a sizer as broad as the ring.', ['apply' => true]);
+        }
+
+        return $answer->answer();
+    }
+
+    private function advice(float $width, Profile $profile, Rules $rules): float
+    {
+        $up = 0.0;
+        foreach ($rules->rows('limits.broad_bands') as $band) {
+            if ($width >= $band['from']) {
+                $up = (float) $band['us_up'];
+            }
+        }
+
+        return $profile === Profile::Court ? $up / 2 : $up;
+    }
+
+    private static function eighths(float $us): string
+    {
+        return ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'][(int) round($us * 8) % 8];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Job;
+
+/** What can hurt at a station, shown there once. Source: workbook 18. */
+final class Cautions
+{
+    public const FOLLOW = 'Follow your local code and a qualified person’s training.';
+
+    /** @return list<string> */
+    public static function at(Station $station): array
+    {
+        return match ($station) {
+            Station::Brief, Station::Form => [],
+            Station::Wax => [
+                'Uncured resin burns and sensitises skin: gloves, and cure it through.',
+            ],
+            Station::Tree => [
+                'Silica in investment powder scars the lungs: respirator, wet clean-up, no sweeping.',
+            ],
+            Station::Burnout => [
+                'Burnout fumes and sulphur gas: ventilate, and do not open a kiln on wax vapour.',
+                'An unattended kiln is a fire: only where local rules allow it.',
+            ],
+            Station::Pour => [
+                'Molten metal and hot flasks burn: face, apron, shoes, and a shade for bright heat.',
+                'Moisture in a mould explodes as steam: never a cold or damp rod, tongs or metal into a melt.',
+                'Spin casting: guard closed, stand clear; an overwound arm or a loose flask flies.',
+                'A quenched flask throws steam, hot metal spatters pickle; acid to water, eyes covered.',
+                'Zinc fumes when alloying: ventilate. Flux and cadmium-free solder only.',
+            ],
+        };
+    }
+}

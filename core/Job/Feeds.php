@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Job;
+
+/**
+ * The one table that feeds the sheets of a job: for each use of a sheet, each input's sources in the
+ * order in which they are asked (reading, decision, derived result); an input that none gives keeps
+ * its default. Uses stand in the order in which they can be reckoned.
+ */
+final class Feeds
+{
+    /** @var array<string, array{sheet: string, inputs: array<string, list<Source>>}>|null */
+    private static ?array $table = null;
+
+    /** @return array<string, array{sheet: string, inputs: array<string, list<Source>>}> by use */
+    public static function table(): array
+    {
+        return self::$table ??= self::write();
+    }
+
+    /** The decision that an input of a use is fed by, if any. */
+    public static function decisionFor(string $use, string $input): ?string
+    {
+        foreach (self::table()[$use]['inputs'][$input] ?? [] as $source) {
+            if ($source->kind === 'decision') {
+                return $source->name;
+            }
+        }
+
+        return null;
+    }
+
+    /** The reading that an input of a use is fed by, as group and name, if any. */
+    public static function readingFor(string $use, string $input): ?string
+    {
+        foreach (self::table()[$use]['inputs'][$input] ?? [] as $source) {
+            if ($source->kind === 'reading') {
+                return "{$source->name}.{$source->result}";
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, array{sheet: string, inputs: array<string, list<Source>>}> */
+    private static function write(): array
+    {
+        $decision = static fn (string $path): array => [Source::decision($path)];
+        $result = static fn (string $use, string $name): array => [Source::result($use, $name)];
+        $reading = static fn (string $group, string $name): array => [Source::reading($group, $name)];
+        $shape = static fn (): array => [
+            'profile' => $decision('form.profile'), 'edge' => $decision('form.edge'),
+            'rise_inside' => $decision('form.rise_inside'), 'rise_outside' => $decision('form.rise_outside'),
+        ];
+        $shrinkage = ['process' => [Source::decision('wax.process')->unless('wax.shrinkage')], 'shrinkage' => $decision('wax.shrinkage')];
+        $finishing = [
+            'finishing' => $decision('wax.finishing'), 'finish_inside' => $decision('wax.finish_inside'),
+            'finish_outside' => $decision('wax.finish_outside'), 'finish_side' => $decision('wax.finish_side'),
+        ];
+        $uses = [
+            'size.convert' => ['scale' => [Source::fixed('circumference')], 'size' => $decision('brief.finger')],
+            'size.fit' => [
+                'inner_diameter' => $result('size.convert', 'inner_diameter'),
+                'width' => [Source::decision('form.width_base'), Source::decision('form.width_top')],
+                'profile' => $decision('form.profile'), 'apply' => $decision('brief.fit_apply'),
+            ],
+            'form.band' => [
+                'inner_diameter' => [Source::result('size.fit', 'inner_diameter'), Source::result('size.convert', 'inner_diameter')],
+                'width_top' => $decision('form.width_top'), 'width_base' => $decision('form.width_base'),
+                'thickness_top' => $decision('form.thickness_top'), 'thickness_base' => $decision('form.thickness_base'),
+                ...$shape(),
+                'alloy' => $decision('brief.alloy'), 'beside_neighbour' => $decision('form.beside_neighbour'), 'neighbour_profile' => $decision('form.neighbour_profile'),
+            ],
+            'wax.dimensions' => [
+                'inner_diameter' => [Source::result('size.fit', 'inner_diameter'), Source::result('size.convert', 'inner_diameter')],
+                'width' => $decision('form.width_top'), 'width_base' => $decision('form.width_base'),
+                'thickness' => $decision('form.thickness_top'), 'thickness_base' => $decision('form.thickness_base'),
+                ...$shrinkage, ...$finishing,
+            ],
+            'wax.pattern' => [
+                'inner_diameter' => $result('wax.dimensions', 'bore'),
+                'width_top' => $result('wax.dimensions', 'width'), 'width_base' => $result('wax.dimensions', 'width_base'),
+                'thickness_top' => $result('wax.dimensions', 'thickness'), 'thickness_base' => $result('wax.dimensions', 'thickness_base'),
+                ...$shape(),
+            ],
+            'blank.choose' => [
+                'bore' => $result('wax.dimensions', 'bore'),
+                'width' => $result('wax.dimensions', 'width'), 'width_base' => $result('wax.dimensions', 'width_base'),
+                'thickness' => $result('wax.dimensions', 'thickness'), 'thickness_base' => $result('wax.dimensions', 'thickness_base'),
+                'pattern_volume_mm3' => $result('wax.pattern', 'volume_mm3'), 'blank' => $decision('wax.blank'),
+            ],
+            'wax.predict' => [
+                'bore' => $reading('attempts', 'bore'), 'width' => $reading('attempts', 'width'), 'thickness' => $reading('attempts', 'thickness'),
+                'wanted_diameter' => [Source::result('size.fit', 'inner_diameter')],
+                ...$shrinkage, ...$finishing,
+            ],
+            'sprue.size' => [
+                'profile' => [Source::decision('form.profile'), Source::fixed('flat')], 'edge' => $decision('form.edge'),
+                'width' => $result('wax.dimensions', 'width_as_cast'), 'width_base' => $result('wax.dimensions', 'width_base_as_cast'),
+                'thickness' => $result('wax.dimensions', 'thickness_as_cast'), 'thickness_base' => $result('wax.dimensions', 'thickness_base_as_cast'),
+                'inner_diameter' => $result('wax.dimensions', 'bore_as_cast'),
+                'count' => $decision('tree.count'), 'feed_at' => $decision('tree.feed_at'), 'y_angle_deg' => $decision('tree.y_angle'),
+                'length' => $decision('tree.sprue_length'), 'sprue_diameter' => $decision('tree.sprue_diameter'),
+            ],
+            'flask.choose' => [
+                'across' => $result('wax.pattern', 'outer_height'), 'deep' => $result('wax.pattern', 'width_greatest'), 'tall' => $result('wax.pattern', 'outer_height'),
+                'sprue_length' => $result('sprue.size', 'height'), 'flask' => $decision('tree.flask'),
+            ],
+            'investment.mix' => [
+                'flask_diameter' => $result('flask.choose', 'flask_diameter'), 'flask_height' => $result('flask.choose', 'flask_height'),
+                'pattern_volume_mm3' => [Source::result('wax.pattern', 'volume_mm3')->plus(Source::result('sprue.size', 'sprue_volume_mm3'))],
+                'water_per_100' => $decision('tree.water_per_100'), 'overage_percent' => $decision('tree.overage_percent'),
+                'water_temperature' => $decision('tree.water_temperature'), 'standing' => $decision('tree.standing'), 'stand' => $decision('tree.stand'),
+            ],
+            'pour.temperatures' => ['alloy' => $decision('brief.alloy'), 'thinnest' => $result('wax.dimensions', 'thinnest_as_cast')],
+            'burnout.programme' => [
+                'flask_diameters' => [Source::result('flask.choose', 'flask_diameter')->listed()],
+                'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
+                'school' => $decision('burnout.school'), 'ready_at' => $decision('burnout.ready_at'),
+            ],
+            'metal.charge' => [
+                'wax_mass' => $reading('attempts', 'wax_mass'), 'stones_in_wax' => $reading('attempts', 'stones_in_wax'), 'stones_mass' => $reading('attempts', 'stones_mass'),
+                'displaced_ml' => [Source::result('wax.pattern', 'volume_mm3')->times(0.001)->unless('attempts.wax_mass')],
+                'weighed' => $reading('attempts', 'weighed'), 'wax' => $decision('wax.wax'),
+                'sprue_volume_mm3' => $result('sprue.size', 'sprue_volume_mm3'), 'alloy' => $decision('brief.alloy'),
+                'method' => $decision('pour.method'), 'button_fraction' => $decision('pour.button_fraction'), 'process' => $decision('wax.process'),
+                'new_mass' => $decision('pour.new_mass'), 'reused_mass' => $decision('pour.reused_mass'),
+            ],
+            'cast.check' => [
+                'casting_mass' => $reading('castings', 'casting_mass'), 'expected_mass' => $result('metal.charge', 'expected_mass'),
+                'charge_mass' => $reading('castings', 'charge_mass'), 'button_mass' => $reading('castings', 'button_mass'), 'scrap_mass' => $reading('castings', 'scrap_mass'),
+                'wax_bore' => $reading('attempts', 'bore'), 'expected_bore' => $result('wax.dimensions', 'bore_as_cast'), 'measured_bore' => $reading('castings', 'bore'),
+            ],
+        ];
+        $sheets = ['wax.pattern' => 'form.band'];
+
+        $table = [];
+        foreach ($uses as $use => $inputs) {
+            $table[$use] = ['sheet' => $sheets[$use] ?? $use, 'inputs' => $inputs];
+        }
+
+        return $table;
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Job;
+
+/** Where a sheet's input comes from on a job. */
+final readonly class Source
+{
+    private function __construct(
+        public string $kind,
+        public string $name,
+        public string $result = '',
+        public ?string $unless = null,
+        public float $factor = 1.0,
+        public ?self $plus = null,
+        public bool $listed = false,
+    ) {}
+
+    /** A decision by path. */
+    public static function decision(string $path): self
+    {
+        return new self('decision', $path);
+    }
+
+    /** A reading of the wax in hand, or of the last casting. */
+    public static function reading(string $group, string $name): self
+    {
+        return new self('reading', $group, $name);
+    }
+
+    /** A result of an earlier use. */
+    public static function result(string $use, string $result): self
+    {
+        return new self('result', $use, $result);
+    }
+
+    public static function fixed(string $value): self
+    {
+        return new self('fixed', $value);
+    }
+
+    /** Not where this other decision or reading (group.name) has been made. */
+    public function unless(string $path): self
+    {
+        return new self($this->kind, $this->name, $this->result, $path, $this->factor, $this->plus, $this->listed);
+    }
+
+    public function times(float $factor): self
+    {
+        return new self($this->kind, $this->name, $this->result, $this->unless, $factor, $this->plus, $this->listed);
+    }
+
+    public function plus(self $other): self
+    {
+        return new self($this->kind, $this->name, $this->result, $this->unless, $this->factor, $other, $this->listed);
+    }
+
+    /** As a list of one. */
+    public function listed(): self
+    {
+        return new self($this->kind, $this->name, $this->result, $this->unless, $this->factor, $this->plus, true);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Job;
+
+/** A place on the bench that a job passes, in order. It locks nobody out. */
+enum Station: string
+{
+    case Brief = 'brief';
+    case Form = 'form';
+    case Wax = 'wax';
+    case Tree = 'tree';
+    case Burnout = 'burnout';
+    case Pour = 'pour';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+
+    /** @return list<string> the uses of sheets that are answered here; the first is drawn largest */
+    public function uses(): array
+    {
+        return match ($this) {
+            self::Brief => ['size.convert', 'size.fit'],
+            self::Form => ['form.band'],
+            self::Wax => ['wax.dimensions', 'blank.choose', 'wax.predict', 'wax.pattern'],
+            self::Tree => ['sprue.size', 'flask.choose', 'investment.mix'],
+            self::Burnout => ['burnout.programme', 'pour.temperatures'],
+            self::Pour => ['metal.charge', 'cast.check'],
+        };
+    }
+
+    /** @return list<array{string, string, string}> use, result and words of the figures at the foot of the page */
+    public function strip(): array
+    {
+        return match ($this) {
+            self::Brief => [['size.convert', 'inner_diameter', 'inside the ring'], ['size.fit', 'inner_diameter', 'to make'], ['size.fit', 'inner_circumference', 'round, to make'], ['size.fit', 'mark', 'on the stick']],
+            self::Form => [['form.band', 'volume_mm3', 'volume'], ['form.band', 'mass', 'in the job’s alloy'], ['form.band', 'outer_height', 'outside, top to base'], ['form.band', 'least_thickness', 'thinnest, heavily worked'], ['form.band', 'section_modulus', 'section modulus']],
+            self::Wax => [['wax.dimensions', 'bore', 'bore to carve'], ['wax.dimensions', 'bore_mark', 'on the stick'], ['blank.choose', 'slice', 'slice to cut'], ['metal.charge', 'piece_mass', 'this wax in metal'], ['wax.predict', 'inner_diameter', 'finishes at, inside']],
+            self::Tree => [['sprue.size', 'stock_diameter', 'sprue wire'], ['sprue.size', 'count', 'sprues'], ['flask.choose', 'flask', 'flask'], ['investment.mix', 'powder_mass', 'powder'], ['investment.mix', 'water_mass', 'water']],
+            self::Burnout => [['burnout.programme', 'start_at', 'switch on'], ['burnout.programme', 'total_min', 'to the pour'], ['pour.temperatures', 'flask_temperature', 'flask at the pour'], ['pour.temperatures', 'metal_low', 'metal, from'], ['burnout.programme', 'school', 'programme']],
+            self::Pour => [['metal.charge', 'charge_mass', 'charge, button in'], ['metal.charge', 'button_mass', 'button'], ['metal.charge', 'expected_mass', 'casting should weigh'], ['cast.check', 'off_expected', 'over what was expected'], ['cast.check', 'shrinkage', 'measured shrinkage']],
+        };
+    }
+
+    /** What signing the station off says. */
+    public function signOff(): string
+    {
+        return match ($this) {
+            self::Brief => 'Agree this brief',
+            self::Form => 'Settle this form',
+            self::Wax => 'Pass this wax',
+            self::Tree => 'Flask is invested',
+            self::Burnout => 'Burnout is set',
+            self::Pour => 'Casting is good',
+        };
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Metal;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stock\Alloy;
+use HotSprue\Wax\Shrinkage;
+
+/** The metal to melt for a wax, and what the cold casting should weigh. Source: workbook 7. */
+final class MetalCharge implements Sheet
+{
+    private const SOURCE = 'workbook 7, metal from wax';
+
+    public function description(): Description
+    {
+        return new Description(
+            'metal.charge',
+            'How much metal a wax takes, with its sprues and its button',
+            [
+                Field::mass('wax_mass', 'mass of the wax as weighed')->optional(),
+                Field::mass('stones_mass', 'mass of stones stuck in the wax when it was weighed')->allowingZero()->default(0.0),
+                Field::yesNo('stones_in_wax', 'whether stones were in the wax when it was weighed')->default(false),
+                Field::named('wax', 'stock.waxes', 'the wax it is made of')->optional(),
+                Field::of(Quantity::Density, 'wax_density', 'density of the wax, instead of its name')->optional(),
+                Field::of(Quantity::Millilitres, 'displaced_ml', 'water displaced, instead of a mass')->optional(),
+                Field::choice('weighed', ['pattern', 'tree'], 'whether the bare pattern or the sprued tree was weighed')->default('pattern'),
+                Field::of(Quantity::CubicMillimetres, 'sprue_volume_mm3', 'volume of the sprues')->allowingZero()->default(0.0),
+                Field::named('alloy', 'stock.alloys', 'the alloy to cast')->optional(),
+                Field::of(Quantity::Density, 'metal_density', 'density of the metal, instead of an alloy')->optional(),
+                Field::choice('method', Methods::ALL, 'how it is poured')->fromRule('charge.method'),
+                Field::share('button_fraction', 'button as a share of the fill; by the method unless said')->optional(),
+                Field::mass('button_minimum', 'least button; by the method unless said')->allowingZero()->optional(),
+                Shrinkage::process(),
+                Field::mass('new_mass', 'clean new metal in the charge')->allowingZero()->optional(),
+                Field::mass('reused_mass', 'buttons and sprues in the charge')->allowingZero()->optional(),
+            ],
+            [
+                Output::mass('piece_mass', 'the liquid metal the piece takes, without sprues'),
+                Output::mass('fill_mass', 'the liquid metal the piece and its sprues take'),
+                Output::mass('expected_mass', 'what the cold casting should weigh, sprues on, button off'),
+                Output::mass('button_mass', 'button'),
+                Output::mass('charge_mass', 'metal to melt'),
+                Output::number('factor', 'charge over wax'),
+                Output::share('new_share', 'share of the charge that is clean new metal'),
+            ],
+            [
+                'stones-in-wax' => 'the wax was weighed with stones in it and their mass is not known',
+                'little-new-metal' => 'under half of the charge is new metal',
+                'too-little-new-metal' => 'under three tenths of the charge is new metal',
+                'charge-short' => 'the metal laid out is less than the charge',
+                'nickel' => 'the alloy holds nickel',
+                'not-for-gypsum' => 'platinum or palladium: not in gypsum investment, not with an ordinary torch',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        [$metal, $metalUse, $alloy] = $this->metal($input, $rules);
+        $shrink = Shrinkage::weighedToCasting($input, $rules);
+        $sprues = $input->num('sprue_volume_mm3');
+        $answer = new Reckoning($this->description(), $input);
+        $pattern = $input->text('weighed') === 'pattern';
+        [$cast, $line, $numbers, $uses] = $this->inMetal($input, $rules, $metal, $metalUse);
+        $fill = $pattern ? $cast + $sprues * $metal / 1000 : $cast;
+        $piece = $pattern ? $cast : $cast - $sprues * $metal / 1000;
+        if ($piece <= 0) {
+            throw BadInput::field('sprue_volume_mm3', 'The sprues are larger than the whole tree; a smaller volume is accepted.');
+        }
+        $formula = $input->has('displaced_ml') ? 'displaced water × metal density' : 'wax mass × metal density ÷ wax density';
+        $withSprues = [...$uses, 'sprue_volume_mm3', 'weighed'];
+        $pattern
+            ? $answer->work('piece_mass', $piece, $formula, $line, $numbers, [...$uses, 'weighed'], 'the mould is the wax’s size, and metal fills it', self::SOURCE)
+                ->work('fill_mass', $fill, 'piece + sprue volume × metal density ÷ 1000', '{} + {} × {} ÷ 1000', [$piece, $sprues, $metal], $withSprues, 'the bare pattern was weighed, so the sprues are added', self::SOURCE)
+            : $answer->work('fill_mass', $fill, $formula, $line, $numbers, [...$uses, 'weighed'], 'the sprued tree was weighed', self::SOURCE)
+                ->work('piece_mass', $piece, 'fill − sprue volume × metal density ÷ 1000', '{} − {} × {} ÷ 1000', [$fill, $sprues, $metal], $withSprues, 'the sprued tree was weighed, so the sprues are taken off', self::SOURCE);
+        $fraction = $input->numOr('button_fraction', $rules->num('charge.button_'.$input->text('method')));
+        $minimum = $input->numOr('button_minimum', $rules->num('charge.least_'.$input->text('method')));
+        $button = max($fraction * $fill, $minimum);
+        $charge = $fill + $button;
+        $buttonUse = $input->has('button_fraction') ? 'button_fraction' : 'method';
+        $answer
+            ->work('expected_mass', $fill * (1 - $shrink) ** 3, 'fill × (1 − shrinkage)³', '{} × (1 − {}) ^ 3', [$fill, $shrink], [...$withSprues, 'process'], 'the cold casting is smaller every way; only this is held against the balance', self::SOURCE)
+            ->work('button_mass', $button, 'the larger of share × fill and the least button', 'max({} × {}, {})', [$fraction, $fill, $minimum], [...$withSprues, $buttonUse], 'the button feeds the sprues while they freeze, and drives a hand pour', self::SOURCE)
+            ->work('charge_mass', $charge, 'fill + button', '{} + {}', [$fill, $button], [...$withSprues, $buttonUse], 'what goes in the crucible', self::SOURCE);
+        if ($input->has('wax_mass')) {
+            $answer->work('factor', $charge / $input->num('wax_mass'), 'charge ÷ wax', '{} ÷ {}', [$charge, $input->num('wax_mass')], $uses, 'the rule of thumb this replaces', self::SOURCE);
+        }
+        $this->judge($answer, $input, $rules, $charge, $alloy);
+
+        return $answer->answer();
+    }
+
+    /**
+     * @return array{float, string, ?Alloy} density, the input that gave it, and the alloy
+     *
+     * @throws BadInput
+     */
+    private function metal(Input $input, Rules $rules): array
+    {
+        if ($input->has('alloy') && $input->has('metal_density')) {
+            throw BadInput::bothGiven(['alloy', 'metal_density']);
+        }
+        if ($input->has('metal_density')) {
+            return [$input->num('metal_density'), 'metal_density', null];
+        }
+        if (! $input->has('alloy')) {
+            throw BadInput::neitherGiven('alloy', ['an alloy', 'a metal density']);
+        }
+        $alloy = Alloy::named($input->text('alloy'), $rules);
+
+        return [$alloy->density, 'alloy', $alloy];
+    }
+
+    /**
+     * What was weighed or displaced, in metal.
+     *
+     * @return array{float, string, list<float>, list<string>} mass, its line, numbers and inputs
+     *
+     * @throws BadInput
+     */
+    private function inMetal(Input $input, Rules $rules, float $metal, string $metalUse): array
+    {
+        if ($input->has('wax_mass') && $input->has('displaced_ml')) {
+            throw BadInput::bothGiven(['wax_mass', 'displaced_ml']);
+        }
+        if ($input->has('displaced_ml')) {
+            return [$input->num('displaced_ml') * $metal, '{} × {}', [$input->num('displaced_ml'), $metal], ['displaced_ml', $metalUse]];
+        }
+        if (! $input->has('wax_mass')) {
+            throw BadInput::neitherGiven('wax_mass', ['a mass', 'displaced water']);
+        }
+        if ($input->has('wax') && $input->has('wax_density')) {
+            throw BadInput::bothGiven(['wax', 'wax_density']);
+        }
+        $wax = $input->has('wax') ? $rules->row('stock.waxes', $input->text('wax'))['density'] : $input->numOr('wax_density', 1.0);
+        $stones = $input->num('stones_mass');
+        $bare = $input->num('wax_mass') - $stones;
+        if ($bare <= 0) {
+            throw BadInput::field('stones_mass', 'The stones weigh more than the wax with its stones; a smaller mass is accepted.');
+        }
+        $uses = ['wax_mass', $input->has('wax') ? 'wax' : 'wax_density', $metalUse, ...($stones > 0 ? ['stones_mass'] : [])];
+
+        return $stones > 0
+            ? [$bare * $metal / $wax, '({} − {}) × {} ÷ {}', [$input->num('wax_mass'), $stones, $metal, $wax], $uses]
+            : [$bare * $metal / $wax, '{} × {} ÷ {}', [$bare, $metal, $wax], $uses];
+    }
+
+    private function judge(Reckoning $answer, Input $input, Rules $rules, float $charge, ?Alloy $alloy): void
+    {
+        if ($input->flag('stones_in_wax') && $input->num('stones_mass') === 0.0) {
+            $answer->find(Level::Stop, 'stones-in-wax', 'wax_mass', 'The wax was weighed with stones stuck in it.', 'Take the stones out and weigh again, or enter their mass.');
+        }
+        if ($input->has('new_mass') || $input->has('reused_mass')) {
+            $new = $input->numOr('new_mass', 0.0);
+            $all = $new + $input->numOr('reused_mass', 0.0);
+            if ($all > 0) {
+                $share = $new / $all;
+                $answer->work('new_share', $share, 'new ÷ (new + reused)', '{} ÷ ({} + {})', [$new, $new, $all - $new], ['new_mass', 'reused_mass'], 'old metal brings oxides and lost zinc', self::SOURCE);
+                $this->judgeShare($answer, $rules, $share, $all);
+                if ($all < $charge - 0.005) {
+                    $answer->find(Level::Stop, 'charge-short', 'new_mass', sprintf('%.2f g is laid out and %.2f g is wanted: it will not fill.', $all, $charge), sprintf('Add %.2f g.', $charge - $all), ['new_mass' => round($new + $charge - $all, 3)]);
+                }
+            }
+        }
+        if ($alloy?->nickel === true) {
+            $answer->find(Level::Caution, 'nickel', 'alloy', 'This alloy holds nickel: it can bring on a skin allergy, and local law limits what it may give off.', 'Ask the client, and offer a palladium white.');
+        }
+        if ($alloy !== null && ! $alloy->isForGypsum()) {
+            $answer->find(Level::Stop, 'not-for-gypsum', 'alloy', ucfirst($alloy->metal).' goes beyond gypsum investment and an ordinary torch.', 'Fabricate it, or send it out to be cast.');
+        }
+    }
+
+    private function judgeShare(Reckoning $answer, Rules $rules, float $share, float $all): void
+    {
+        $half = $rules->num('charge.new_caution');
+        $set = ['new_mass' => round($half * $all, 3), 'reused_mass' => round((1 - $half) * $all, 3)];
+        $remedy = sprintf('Make %.2f g of it new metal.', $half * $all);
+        if ($share < $rules->num('charge.new_stop') - 1e-9) {
+            $answer->find(Level::Stop, 'too-little-new-metal', 'new_mass', sprintf('Only %.0f %% of the charge is new metal: expect pits and cracks.', 100 * $share), $remedy, $set);
+        } elseif ($share < $half - 1e-9) {
+            $answer->find(Level::Caution, 'little-new-metal', 'new_mass', sprintf('%.0f %% of the charge is new metal, under half.', 100 * $share), $remedy, $set);
+        }
+    }
+}

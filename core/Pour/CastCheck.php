@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Pour;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** A casting weighed and measured against what was expected. Source: workbook 10, after the pour. */
+final class CastCheck implements Sheet
+{
+    private const LOSS_CAUTION = 0.01;
+
+    private const LOSS_STOP = 0.03;
+
+    private const LIGHT = 0.03;
+
+    /** What a bench balance cannot tell, g. */
+    private const IGNORED = 0.05;
+
+    private const SOURCE = 'workbook 10, after the pour';
+
+    public function description(): Description
+    {
+        return new Description(
+            'cast.check',
+            'A casting weighed and measured, against what was expected',
+            [
+                Field::mass('casting_mass', 'the casting, sprues on, button off'),
+                Field::mass('expected_mass', 'what it should weigh')->optional(),
+                Field::mass('charge_mass', 'metal that was melted')->optional(),
+                Field::mass('button_mass', 'the button')->allowingZero()->optional(),
+                Field::mass('scrap_mass', 'splashes and flash gathered')->allowingZero()->default(0.0),
+                Field::length('wax_bore', 'bore of the wax as measured')->optional(),
+                Field::length('expected_bore', 'bore expected of the casting')->optional(),
+                Field::length('measured_bore', 'bore of the casting before finishing')->optional(),
+            ],
+            [
+                Output::mass('loss', 'metal in less metal out'),
+                Output::share('loss_share', 'loss as a share of the charge'),
+                Output::mass('off_expected', 'casting less expected'),
+                Output::share('light_share', 'how much lighter than expected'),
+                Output::share('shrinkage', 'measured shrinkage, wax to casting'),
+                Output::length('bore_off', 'bore less expected bore'),
+            ],
+            [
+                'loss-high' => 'loss over 1 % of the charge',
+                'loss-too-high' => 'loss over 3 % of the charge',
+                'weighing-error' => 'more metal came out than went in',
+                'casting-light' => 'casting over 3 % lighter than expected',
+                'shrinkage-odd' => 'measured shrinkage is negative or over 5 %',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $answer = new Reckoning($this->description(), $input);
+        $casting = $input->num('casting_mass');
+        $this->loss($answer, $input, $casting);
+        if ($input->has('expected_mass')) {
+            $expected = $input->num('expected_mass');
+            $light = 1 - $casting / $expected;
+            $answer->work('off_expected', $casting - $expected, 'casting − expected', '{} − {}', [$casting, $expected], ['casting_mass', 'expected_mass'], 'expected is the shrunk mass, sprues on', self::SOURCE)
+                ->work('light_share', $light, '1 − casting ÷ expected', '1 − {} ÷ {}', [$casting, $expected], ['casting_mass', 'expected_mass'], 'as a share', self::SOURCE);
+            if ($light > self::LIGHT + 1e-9) {
+                $answer->find(Level::Caution, 'casting-light', 'casting_mass', sprintf('The casting is %.1f %% lighter than expected: something did not fill, or it is porous.', 100 * $light), 'Look at the thin parts and under the sprues with a glass before you file.');
+            }
+        }
+        if ($input->has('wax_bore') && $input->has('measured_bore')) {
+            $s = 1 - $input->num('measured_bore') / $input->num('wax_bore');
+            $answer->work('shrinkage', $s, '1 − casting bore ÷ wax bore', '1 − {} ÷ {}', [$input->num('measured_bore'), $input->num('wax_bore')], ['measured_bore', 'wax_bore'], 'both before finishing', self::SOURCE);
+            if ($s < -1e-9 || $s > 0.05 + 1e-9) {
+                $answer->find(Level::Caution, 'shrinkage-odd', 'measured_bore', sprintf('%.1f %% is not how a casting shrinks.', 100 * $s), 'Measure both bores again, before finishing, at the same place.');
+            }
+        }
+        if ($input->has('expected_bore') && $input->has('measured_bore')) {
+            $answer->work('bore_off', $input->num('measured_bore') - $input->num('expected_bore'), 'measured bore − expected bore', '{} − {}', [$input->num('measured_bore'), $input->num('expected_bore')], ['measured_bore', 'expected_bore'], 'before finishing', self::SOURCE);
+        }
+
+        return $answer->answer();
+    }
+
+    /** @throws BadInput */
+    private function loss(Reckoning $answer, Input $input, float $casting): void
+    {
+        if (! $input->has('charge_mass') || ! $input->has('button_mass')) {
+            return;
+        }
+        [$charge, $button, $scrap] = [$input->num('charge_mass'), $input->num('button_mass'), $input->num('scrap_mass')];
+        $loss = $charge - $casting - $button - $scrap;
+        $uses = ['charge_mass', 'casting_mass', 'button_mass', 'scrap_mass'];
+        $answer->work('loss', $loss, 'charge − casting − button − scrap', '{} − {} − {} − {}', [$charge, $casting, $button, $scrap], $uses, 'metal in is casting, button and loss', self::SOURCE)
+            ->work('loss_share', $loss / $charge, 'loss ÷ charge', '{} ÷ {}', [$loss, $charge], $uses, 'fume, flux and splashes', self::SOURCE);
+        if (abs($loss) < self::IGNORED - 1e-9) {
+            return;
+        }
+        if ($loss < 0) {
+            $answer->find(Level::Stop, 'weighing-error', 'casting_mass', sprintf('%.2f g more came out than went in.', -$loss), 'Weigh the charge, the casting and the button again; is investment still on it?');
+        } elseif ($loss / $charge > self::LOSS_STOP + 1e-9) {
+            $answer->find(Level::Stop, 'loss-too-high', 'button_mass', sprintf('%.2f g is lost, %.1f %% of the charge.', $loss, 100 * $loss / $charge), 'Look for splashes in the machine and metal left in the crucible before anything is cleaned away.');
+        } elseif ($loss / $charge > self::LOSS_CAUTION + 1e-9) {
+            $answer->find(Level::Caution, 'loss-high', 'button_mass', sprintf('%.2f g is lost, %.1f %% of the charge.', $loss, 100 * $loss / $charge), 'Weigh the splashes as scrap.');
+        }
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Sheet;
+
+use LogicException;
+
+/** Gathers an answer while a sheet reckons; only declared results and findings are taken. */
+final class Reckoning
+{
+    /** @var array<string, array{value: mixed, unit: ?string}> */
+    private array $results = [];
+
+    /** @var list<Working> */
+    private array $working = [];
+
+    /** @var list<Finding> */
+    private array $findings = [];
+
+    public function __construct(private readonly Description $sheet, private readonly Input $input) {}
+
+    /** A result that needs no working. */
+    public function give(string $result, mixed $value): self
+    {
+        $output = $this->sheet->result($result) ?? throw new LogicException("{$this->sheet->name} declares no result {$result}");
+        if (is_float($value) && ! is_finite($value)) {
+            throw BadInput::notFinite($result);
+        }
+        $this->results[$result] = ['value' => $value, 'unit' => is_array($value) || is_string($value) ? null : $output->quantity->unit()];
+
+        return $this;
+    }
+
+    /**
+     * A result with its working. `$with` has a `{}` for each of the numbers; `$uses` names the inputs.
+     *
+     * @param  list<float|int>  $numbers
+     * @param  list<string>  $uses
+     */
+    public function work(string $result, float $value, string $formula, string $with, array $numbers, array $uses, string $because, string $source): self
+    {
+        $this->give($result, $value);
+        $used = [];
+        foreach ($uses as $name) {
+            $used[$name] = $this->input->origin($name);
+        }
+        $this->working[] = new Working($result, $formula, Show::with($with, $numbers), $because, $source, $used);
+
+        return $this;
+    }
+
+    /** @param array<string, float|int|string|bool> $set */
+    public function find(Level $level, string $code, string $about, string $message, string $remedy, array $set = []): self
+    {
+        if (! isset($this->sheet->findings[$code])) {
+            throw new LogicException("{$this->sheet->name} declares no finding {$code}");
+        }
+        $this->findings[] = new Finding($level, $code, $about, $message, $remedy, $set);
+
+        return $this;
+    }
+
+    public function answer(): Answer
+    {
+        return new Answer($this->sheet->name, $this->results, $this->working, $this->findings);
+    }
+}

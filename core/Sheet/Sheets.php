@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Sheet;
+
+use HotSprue\Burnout\BurnoutProgramme;
+use HotSprue\Burnout\PourTemperatures;
+use HotSprue\Form\FormBand;
+use HotSprue\Form\SizeConvert;
+use HotSprue\Form\SizeFit;
+use HotSprue\Metal\MetalCharge;
+use HotSprue\Pour\CastCheck;
+use HotSprue\Rules\Rules;
+use HotSprue\Tree\FlaskChoose;
+use HotSprue\Tree\InvestmentMix;
+use HotSprue\Tree\SprueSize;
+use HotSprue\Wax\BlankChoose;
+use HotSprue\Wax\WaxDensity;
+use HotSprue\Wax\WaxDimensions;
+use HotSprue\Wax\WaxPredict;
+
+/** Every sheet there is, in the order of the job. */
+final class Sheets
+{
+    private const CLASSES = [
+        SizeConvert::class, SizeFit::class, FormBand::class, WaxDimensions::class, WaxPredict::class, WaxDensity::class,
+        BlankChoose::class, MetalCharge::class, SprueSize::class, FlaskChoose::class, InvestmentMix::class,
+        PourTemperatures::class, BurnoutProgramme::class, CastCheck::class,
+    ];
+
+    /** @var array<string, Sheet>|null */
+    private static ?array $all = null;
+
+    /** @var array<string, Description> */
+    private static array $descriptions = [];
+
+    /** @return array<string, Sheet> */
+    public static function all(): array
+    {
+        if (self::$all === null) {
+            self::$all = [];
+            foreach (self::CLASSES as $class) {
+                $sheet = new $class;
+                $name = $sheet->description()->name;
+                self::$descriptions[$name] = $sheet->description();
+                self::$all[$name] = $sheet;
+            }
+        }
+
+        return self::$all;
+    }
+
+    /** @throws UnknownSheet */
+    public static function named(string $name): Sheet
+    {
+        return self::all()[$name] ?? throw UnknownSheet::named($name, array_keys(self::all()));
+    }
+
+    /** @throws UnknownSheet */
+    public static function describe(string $name): Description
+    {
+        self::named($name);
+
+        return self::$descriptions[$name];
+    }
+
+    /**
+     * Answers a sheet from raw inputs. `rules` among them are the workshop's own figures by path;
+     * without them the shipped defaults hold.
+     *
+     * @param  array<array-key, mixed>  $raw
+     *
+     * @throws UnknownSheet
+     * @throws BadInput
+     */
+    public static function answer(string $name, array $raw): Answer
+    {
+        $sheet = self::named($name);
+        $rules = Rules::shipped();
+        if (array_key_exists('rules', $raw)) {
+            $rules = is_array($raw['rules'])
+                ? Rules::with($raw['rules'])
+                : throw BadInput::field('rules', 'An object of the workshop’s figures by path is accepted.');
+            unset($raw['rules']);
+        }
+
+        return $sheet->reckon(Input::read(self::describe($name)->inputs, $raw, $rules), $rules);
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Tree;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** The smallest flask that holds one pattern on its axis with investment enough around it. Source: workbook 8. */
+final class FlaskChoose implements Sheet
+{
+    public function description(): Description
+    {
+        return new Description(
+            'flask.choose',
+            'The smallest flask in the list that holds the pattern',
+            [
+                Field::length('across', 'pattern across, standing on its sprue'),
+                Field::length('deep', 'pattern from front to back; as across unless said')->optional(),
+                Field::length('tall', 'pattern from the sprue’s end to its top'),
+                Field::length('sprue_length', 'from the flask’s foot to the pattern')->allowingZero()->fromRule('sprue.length'),
+                Field::named('flask', 'stock.flasks', 'a flask chosen by hand')->optional(),
+            ],
+            [
+                Output::text('flask', 'the flask'),
+                Output::length('flask_diameter', 'inside diameter of the flask'),
+                Output::length('flask_height', 'inside height of the flask'),
+                Output::length('wall_margin', 'investment between pattern and wall'),
+                Output::length('end_margin', 'investment between the top of the pattern and the end'),
+            ],
+            [
+                'no-flask-fits' => 'no flask in the list leaves 6 mm to the wall and 12 mm to the end',
+                'thin-wall' => 'the flask chosen leaves under 6 mm of investment to the wall',
+                'thin-end' => 'the flask chosen leaves under 12 mm of investment to the end',
+                'does-not-fit' => 'the pattern does not go into the flask chosen',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $radius = hypot($input->num('across'), $input->numOr('deep', 0.0)) / 2;
+        $tall = $input->num('tall') + $input->num('sprue_length');
+        [$wall, $end] = [$rules->num('flask.wall'), $rules->num('flask.end')];
+        $flasks = $rules->rows('stock.flasks');
+        usort($flasks, static fn (array $a, array $b): int => $a['diameter'] ** 2 * $a['height'] <=> $b['diameter'] ** 2 * $b['height']);
+        $fits = array_values(array_filter($flasks, static fn (array $f): bool => $f['diameter'] / 2 - $radius >= $wall - 1e-9 && $f['height'] - $tall >= $end - 1e-9));
+        $answer = new Reckoning($this->description(), $input);
+        $flask = $input->has('flask') ? $rules->row('stock.flasks', $input->text('flask')) : ($fits[0] ?? null);
+        if ($flask === null) {
+            return $answer->find(Level::Stop, 'no-flask-fits', 'tall', sprintf('No flask takes %.0f across and %.0f tall with %.0f mm to the wall and %.0f to the end.', 2 * $radius, $tall, $wall, $end), 'Shorten the sprue, or add a larger flask on the Shop page.')->answer();
+        }
+        [$wallLeft, $endLeft] = [$flask['diameter'] / 2 - $radius, $flask['height'] - $tall];
+        $uses = [...array_filter(['across', 'deep'], $input->has(...)), 'flask'];
+        $answer->give('flask', $flask['name'])
+            ->give('flask_diameter', $flask['diameter'])
+            ->give('flask_height', $flask['height'])
+            ->work('wall_margin', $wallLeft, '(flask diameter − √(across² + depth²)) ÷ 2', '({} − √({} ^ 2 + {} ^ 2)) ÷ 2', [$flask['diameter'], $input->num('across'), $input->numOr('deep', 0.0)], $uses, 'a single ring stands on the axis; its corner comes nearest the wall', 'workbook 8, flask')
+            ->work('end_margin', $endLeft, 'flask height − sprue − pattern', '{} − {} − {}', [$flask['height'], $input->num('sprue_length'), $input->num('tall')], ['tall', 'sprue_length', 'flask'], 'the end takes the push of the metal', 'workbook 8, flask');
+        $set = $fits === [] ? [] : ['flask' => $fits[0]['name']];
+        $remedy = $fits === [] ? 'No flask in the list has more; shorten the sprue.' : "Take the {$fits[0]['name']}.";
+        if ($wallLeft < 0 || $endLeft < 0) {
+            $answer->find(Level::Stop, 'does-not-fit', 'flask', 'The pattern does not go into this flask.', $remedy, $set);
+        } else {
+            if ($wallLeft < $wall - 1e-9) {
+                $answer->find(Level::Caution, 'thin-wall', 'flask', sprintf('%.1f mm to the wall, under %.0f: the investment cracks there.', $wallLeft, $wall), $remedy, $set);
+            }
+            if ($endLeft < $end - 1e-9) {
+                $answer->find(Level::Caution, 'thin-end', 'flask', sprintf('%.1f mm to the end, under %.0f: the metal may break through.', $endLeft, $end), $remedy, $set);
+            }
+        }
+
+        return $answer->answer();
+    }
+}

@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Tree;
+
+use HotSprue\Form\Band;
+use HotSprue\Form\ImpossibleSection;
+use HotSprue\Form\Profile;
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** How thick a sprue is and how many there are, so that metal freezes last in the sprue. Source: workbook 8. */
+final class SprueSize implements Sheet
+{
+    private const SOURCE = 'workbook 8, sprue';
+
+    private const MOST = 4;
+
+    public function description(): Description
+    {
+        return new Description(
+            'sprue.size',
+            'How thick the sprues are and how many, so that they freeze last',
+            [
+                Field::length('section_modulus', 'area over perimeter of the heaviest section, as cast')->optional(),
+                Field::choice('profile', Profile::names(), 'cross-section of the shank')->optional(),
+                Field::length('width', 'width as cast, at the top')->optional(),
+                Field::length('width_base', 'width as cast, at the base; as the top unless said')->optional(),
+                Field::length('thickness', 'thickness as cast, at the top')->optional(),
+                Field::length('thickness_base', 'thickness as cast, at the base; as the top unless said')->optional(),
+                Field::length('edge', 'height of a knife’s edge')->optional(),
+                Field::length('inner_diameter', 'inside diameter as cast')->optional(),
+                Field::count('count', 'sprues to one pattern; by reach and mass unless said')->between(1, 8)->optional(),
+                Field::choice('feed_at', ['base', 'head', 'shoulders'], 'where the sprues join')->default('base'),
+                Field::of(Quantity::Angle, 'y_angle_deg', 'angle between a Y’s arms round the ring; evenly spaced unless said')->optional(),
+                Field::length('length', 'length of a sprue')->fromRule('sprue.length'),
+                Field::length('stem_length', 'length of the stem that two or more sprues join')->allowingZero()->fromRule('sprue.stem_length'),
+                Field::length('sprue_diameter', 'a sprue wire chosen by hand')->optional(),
+            ],
+            [
+                Output::length('section_modulus', 'modulus of the heaviest section'),
+                Output::length('diameter', 'thinnest sprue that freezes last'),
+                Output::length('stock_diameter', 'nearest wire in stock not under it'),
+                Output::of(Quantity::Count, 'count', 'sprues to one pattern'),
+                Output::of(Quantity::SquareMillimetres, 'gate_area', 'area of one pattern’s gates'),
+                Output::of(Quantity::CubicMillimetres, 'sprue_volume_mm3', 'volume of the sprues and their stem'),
+                Output::length('height', 'from the button to the pattern'),
+                Output::length('stem_diameter', 'stem that they join'),
+                Output::rows('reaches', 'reach of each count, in least thicknesses and in mm'),
+            ],
+            [
+                'reach-long' => 'metal runs 16 to 26 least thicknesses from a gate',
+                'reach-too-long' => 'metal runs 26 least thicknesses or more from a gate',
+                'few-for-mass' => 'fewer sprues than the heaviest section asks for',
+                'fed-through-light' => 'fed at a base lighter than 0.9 of the heaviest section',
+                'sprue-slim' => 'the chosen wire is under 1.2 times the section’s modulus',
+                'sprue-freezes-first' => 'the chosen wire’s modulus is under the section’s',
+                'no-wire' => 'no wire in stock is thick enough',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $band = $this->band($input);
+        [$top, $base] = $this->moduli($input, $band);
+        $heaviest = max($top, $base);
+        $margin = $rules->num('sprue.margin');
+        $least = $rules->num('sprue.least');
+        $section = $band === null ? ['section_modulus'] : ['profile', 'width', 'thickness'];
+        $diameter = max(4 * $margin * $heaviest, $least);
+        $wire = $this->wire($diameter, $rules);
+        $answer = (new Reckoning($this->description(), $input))
+            ->give('section_modulus', $heaviest)
+            ->work('diameter', $diameter, 'the larger of 4 × margin × section modulus and the thinnest sprue', 'max(4 × {} × {}, {})', [$margin, $heaviest, $least], $section,
+                'a round sprue’s modulus is a quarter of its diameter, and freezing time goes with the square of the modulus', self::SOURCE);
+        $chosen = $input->numOr('sprue_diameter', $wire ?? $diameter);
+        $reaches = $band === null ? [] : $this->reaches($input, $band, $rules);
+        $byMass = $this->countByMass($heaviest, $band);
+        $advised = max($byMass, $this->countByReach($reaches));
+        $count = (int) $input->numOr('count', $advised);
+        $gates = $count * M_PI / 4 * $chosen ** 2;
+        $stem = max(1.1 * $chosen, sqrt($count) * $chosen);
+        $stemLength = $count > 1 ? $input->num('stem_length') : 0.0;
+        $uses = [...$section, 'count', 'length'];
+        $answer
+            ->give('stock_diameter', $wire ?? $diameter)
+            ->give('count', $count)
+            ->work('gate_area', $gates, 'count × π ÷ 4 × wire²', '{} × π ÷ 4 × {} ^ 2', [$count, $chosen], [...$section, 'count', 'sprue_diameter'], 'all the metal of one pattern comes through here', self::SOURCE)
+            ->work('stem_diameter', $stem, 'the larger of 1.1 × wire and √count × wire', 'max(1.1 × {}, √({}) × {})', [$chosen, $count, $chosen], [...$section, 'count'], 'the stem freezes after its sprues, and is as wide as all of them', self::SOURCE)
+            ->work('sprue_volume_mm3', $gates * $input->num('length') + M_PI / 4 * $stem ** 2 * $stemLength, 'gates × length + π ÷ 4 × stem² × stem length', '{} × {} + π ÷ 4 × {} ^ 2 × {}',
+                [$gates, $input->num('length'), $stem, $stemLength], [...$uses, 'stem_length'], 'one sprue stands on the button itself; more join a stem', self::SOURCE)
+            ->give('height', $input->num('length') + $stemLength)
+            ->give('reaches', $reaches);
+        $this->judgeReach($answer, $reaches, $count, $advised, $byMass, $heaviest);
+        $this->judgeSprue($answer, $input, $rules, $base, $heaviest, $chosen, $wire, $diameter);
+
+        return $answer->answer();
+    }
+
+    /** @throws BadInput */
+    private function band(Input $input): ?Band
+    {
+        if (! $input->has('width')) {
+            foreach (['profile', 'width_base'] as $half) {
+                if ($input->has($half)) {
+                    throw BadInput::neitherGiven('width', ['a width with the profile']);
+                }
+            }
+
+            return null;
+        }
+        if ($input->has('section_modulus')) {
+            throw BadInput::bothGiven(['section_modulus', 'width']);
+        }
+        foreach (['profile', 'thickness', 'inner_diameter'] as $half) {
+            if (! $input->has($half)) {
+                throw BadInput::neitherGiven($half, ['profile, width, thickness and inside diameter together']);
+            }
+        }
+        if ($input->text('profile') === Profile::Knife->value && ! $input->has('edge')) {
+            throw BadInput::field('edge', 'A knife section needs the height of its edge; a length under the thickness is accepted.');
+        }
+
+        return new Band($input->num('inner_diameter'), Profile::from($input->text('profile')), $input->num('width'), $input->numOr('width_base', $input->num('width')),
+            $input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness')), $input->has('edge') ? $input->num('edge') : null);
+    }
+
+    /**
+     * @return array{float, float} section modulus at the top and at the base
+     *
+     * @throws BadInput
+     */
+    private function moduli(Input $input, ?Band $band): array
+    {
+        if ($band === null) {
+            if (! $input->has('section_modulus')) {
+                throw BadInput::neitherGiven('section_modulus', ['a section modulus', 'profile, width, thickness and inside diameter']);
+            }
+
+            return [$input->num('section_modulus'), $input->num('section_modulus')];
+        }
+        try {
+            return [$band->section(0.0)->modulus(), $band->section(M_PI)->modulus()];
+        } catch (ImpossibleSection $impossible) {
+            throw BadInput::field($impossible->field === 'edge' ? 'edge' : 'thickness', $impossible->getMessage());
+        }
+    }
+
+    private function wire(float $diameter, Rules $rules): ?float
+    {
+        $wires = array_column($rules->rows('stock.sprue_wires'), 'diameter');
+        sort($wires);
+        foreach ($wires as $wire) {
+            if ($wire >= $diameter - 1e-9) {
+                return (float) $wire;
+            }
+        }
+
+        return null;
+    }
+
+    private function countByMass(float $modulus, ?Band $band): int
+    {
+        $byModulus = $modulus < 0.7 ? 1 : ($modulus < 1.0 ? 2 : 3);
+
+        return max($byModulus, $band !== null && max($band->widthTop, $band->widthBase) >= 8.0 ? 2 : 1);
+    }
+
+    /** @return list<array{count: int, reach: float, reach_mm: float, level: string}> */
+    private function reaches(Input $input, Band $band, Rules $rules): array
+    {
+        $round = M_PI * ($band->innerDiameter + ($band->thicknessTop + $band->thicknessBase) / 2);
+        $thinnest = min($band->thicknessTop, $band->thicknessBase);
+        $reaches = [];
+        for ($count = 1; $count <= max(self::MOST, (int) $input->numOr('count', 1)); $count++) {
+            $mm = $round / (2 * $count);
+            if ($count === 2 && $input->has('y_angle_deg')) {
+                $angle = $input->num('y_angle_deg');
+                $mm = $round * max($angle, 360 - $angle) / 360 / 2;
+            }
+            $reach = $mm / $thinnest;
+            $level = $reach < $rules->num('sprue.reach_caution') ? 'fine' : ($reach < $rules->num('sprue.reach_stop') ? 'caution' : 'stop');
+            $reaches[] = ['count' => $count, 'reach' => $reach, 'reach_mm' => $mm, 'level' => $level];
+        }
+
+        return $reaches;
+    }
+
+    /** @param list<array{count: int, level: string}> $reaches */
+    private function countByReach(array $reaches): int
+    {
+        foreach ($reaches as $reach) {
+            if ($reach['level'] === 'fine') {
+                return $reach['count'];
+            }
+        }
+
+        return $reaches === [] ? 1 : self::MOST;
+    }
+
+    /** @param list<array{count: int, reach: float, reach_mm: float, level: string}> $reaches */
+    private function judgeReach(Reckoning $answer, array $reaches, int $count, int $advised, int $byMass, float $heaviest): void
+    {
+        $reach = $reaches[$count - 1] ?? null;
+        $set = $count === $advised ? [] : ['count' => $advised];
+        if ($reach !== null && $reach['level'] !== 'fine') {
+            $stop = $reach['level'] === 'stop';
+            $answer->find($stop ? Level::Stop : Level::Caution, $stop ? 'reach-too-long' : 'reach-long', 'count',
+                sprintf('With %d the metal runs %.1f mm, %.0f times the thinnest part%s.', $count, $reach['reach_mm'], $reach['reach'], $stop ? ': it freezes on the way' : ''),
+                $set === [] ? 'Make the thin part thicker, or feed it there too.' : sprintf('Take %d sprues.', $advised), $set);
+        }
+        if ($count < $byMass) {
+            $answer->find(Level::Caution, 'few-for-mass', 'count', sprintf('A section of modulus %.2f mm is fed by %d; one gate leaves it hollow inside.', $heaviest, $byMass), sprintf('Take %d sprues.', $advised), ['count' => $advised]);
+        }
+    }
+
+    private function judgeSprue(Reckoning $answer, Input $input, Rules $rules, float $base, float $heaviest, float $chosen, ?float $wire, float $diameter): void
+    {
+        if ($input->text('feed_at') === 'base' && $base < 0.9 * $heaviest - 1e-9) {
+            $answer->find(Level::Caution, 'fed-through-light', 'feed_at', sprintf('The base is %.0f %% of the heaviest section: it freezes before the top is fed.', 100 * $base / $heaviest),
+                'Feed the head, or both shoulders with a Y.', ['feed_at' => 'shoulders']);
+        }
+        $set = ['sprue_diameter' => $wire ?? round($diameter, 6)];
+        if ($chosen / 4 < $heaviest - 1e-9) {
+            $answer->find(Level::Stop, 'sprue-freezes-first', 'sprue_diameter', sprintf('A %.1f mm sprue freezes before the ring does.', $chosen), sprintf('Take %.1f mm.', $wire ?? $diameter), $set);
+        } elseif ($chosen < 4 * $rules->num('sprue.margin') * $heaviest - 1e-9) {
+            $answer->find(Level::Caution, 'sprue-slim', 'sprue_diameter', sprintf('A %.1f mm sprue freezes little later than the ring.', $chosen), sprintf('Take %.1f mm.', $wire ?? $diameter), $set);
+        }
+        if ($wire === null) {
+            $answer->find(Level::Note, 'no-wire', 'sprue_diameter', sprintf('No sprue wire in stock is as thick as %.2f mm.', $diameter), 'Roll two together, or add one on the Shop page.');
+        }
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Wax;
+
+use HotSprue\Rules\Rules;
+
+/** A tube or block of carving wax, seen down its bore; mm. */
+final readonly class Blank
+{
+    private function __construct(
+        public string $name,
+        public string $form,
+        public float $bore,
+        public float $across,
+        public float $tall,
+        public float $above,
+        public float $length,
+    ) {}
+
+    /** @return list<self> the workshop's, smallest first */
+    public static function all(Rules $rules): array
+    {
+        // @phpstan-ignore argument.type (the rows were read through Blanks::columns(), in this order)
+        $blanks = array_map(static fn (array $row): self => new self(...array_values($row)), $rules->rows('stock.blanks'));
+        usort($blanks, static fn (self $a, self $b): int => $a->area() <=> $b->area());
+
+        return $blanks;
+    }
+
+    public static function find(string $name, Rules $rules): ?self
+    {
+        return array_column(self::all($rules), null, 'name')[$name] ?? null;
+    }
+
+    public function isBlock(): bool
+    {
+        return $this->bore === 0.0;
+    }
+
+    /** Area of wax seen down the bore, mm²; a tube's lower half is round. */
+    public function area(): float
+    {
+        $outline = match ($this->form) {
+            'round-tube' => M_PI * $this->across ** 2 / 4,
+            'block' => $this->across * $this->tall,
+            default => M_PI * $this->across ** 2 / 8 + $this->across * $this->above,
+        };
+
+        return $outline - M_PI * $this->bore ** 2 / 4;
+    }
+
+    /** Least wax to spare around a ring whose outline reaches so far from the middle of the bore. */
+    public function spare(float $side, float $top, float $base): float
+    {
+        if ($this->form === 'round-tube') {
+            return $this->across / 2 - max($side, $top, $base);
+        }
+
+        return min($this->across / 2 - $side, $this->above - $top, $this->tall - $this->above - $base);
+    }
+}

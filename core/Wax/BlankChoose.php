@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Wax;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** The smallest stocked tube or block that a ring can be carved from, and its waste. Source: workbook 6, blank. */
+final class BlankChoose implements Sheet
+{
+    /** Wax to spare on every side, and for truing each face of the slice, mm. */
+    public const SPARE = 0.5;
+
+    public function description(): Description
+    {
+        return new Description(
+            'blank.choose',
+            'The smallest tube or block in stock that the wax can be carved from',
+            [
+                Field::length('bore', 'bore of the wax'),
+                Field::length('width', 'width of the wax at the top'),
+                Field::length('width_base', 'width at the base; as the width unless said')->optional(),
+                Field::length('thickness', 'thickness of the wax at the top'),
+                Field::length('thickness_base', 'thickness at the base; as the top unless said')->optional(),
+                Field::of(Quantity::CubicMillimetres, 'pattern_volume_mm3', 'volume of the finished wax; a flat band’s unless said')->optional(),
+                Field::named('blank', 'stock.blanks', 'a blank chosen by hand')->optional(),
+            ],
+            [
+                Output::text('blank', 'the blank to cut from'),
+                Output::length('slice', 'length to cut off along the bore'),
+                Output::length('spare', 'least wax to spare around the outline'),
+                Output::length('bore_to_drill', 'hole to drill, where the blank is a block'),
+                Output::of(Quantity::CubicMillimetres, 'waste_mm3', 'wax carved away'),
+                Output::share('waste_share', 'share of the slice carved away'),
+            ],
+            [
+                'no-blank-fits' => 'nothing in stock holds the ring with 0.5 mm a side to spare',
+                'blank-too-small' => 'the blank chosen by hand does not hold the ring with 0.5 mm a side to spare',
+                'bore-to-drill' => 'no tube has a bore under the wax’s: a block with its bore to drill',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $width = max($input->num('width'), $input->numOr('width_base', 0.0));
+        $slice = $width + 2 * self::SPARE;
+        $answer = (new Reckoning($this->description(), $input))
+            ->work('slice', $slice, 'greatest width + 2 × 0.5', '{} + 2 × 0.5', [$width], ['width'], 'half a millimetre a side for truing', 'workbook 6, blank');
+        $fits = array_values(array_filter(Blank::all($rules), fn (Blank $blank): bool => $this->holds($blank, $input, $slice)));
+        $tubes = array_values(array_filter($fits, static fn (Blank $blank): bool => ! $blank->isBlock()));
+        $blank = ($tubes === [] ? $fits : $tubes)[0] ?? null;
+        if ($input->has('blank')) {
+            $blank = Blank::find($input->text('blank'), $rules);
+            if ($blank !== null && ! $this->holds($blank, $input, $slice)) {
+                $answer->find(Level::Stop, 'blank-too-small', 'blank', sprintf('%s leaves less than %.1f mm around the ring, or its bore or length does not suit.', $blank->name, self::SPARE),
+                    $fits === [] ? 'Choose a thinner ring, or buy a larger blank.' : 'Take the one that fits.', $fits === [] ? [] : ['blank' => ($tubes === [] ? $fits : $tubes)[0]->name]);
+            }
+        }
+        if ($blank === null) {
+            return $answer->find(Level::Stop, 'no-blank-fits', 'thickness', 'No tube or block in stock holds this ring with 0.5 mm a side to spare.', 'Add a larger block on the Shop page, or carve it in two parts.')->answer();
+        }
+        $this->measure($answer, $blank, $input, $slice);
+        if ($blank->isBlock() && $tubes === []) {
+            $answer->find(Level::Note, 'bore-to-drill', 'bore', sprintf('No tube in stock has a bore under %.2f mm that holds this ring.', $input->num('bore')), 'Drill the block, and open the bore with a ring bur or a scraper.');
+        }
+
+        return $answer->answer();
+    }
+
+    private function holds(Blank $blank, Input $input, float $slice): bool
+    {
+        return $blank->bore < $input->num('bore') && $this->spare($blank, $input) >= self::SPARE - 1e-9 && $blank->length >= $slice;
+    }
+
+    private function spare(Blank $blank, Input $input): float
+    {
+        $radius = $input->num('bore') / 2;
+        $top = $input->num('thickness');
+        $base = $input->numOr('thickness_base', $top);
+
+        return $blank->spare($radius + ($top + $base) / 2, $radius + $top, $radius + $base);
+    }
+
+    /** @throws BadInput when the pattern is larger than its blank */
+    private function measure(Reckoning $answer, Blank $blank, Input $input, float $slice): void
+    {
+        $top = $input->num('thickness');
+        $bore = $input->num('bore');
+        $outer = $bore + $top + $input->numOr('thickness_base', $top);
+        $pattern = $input->numOr('pattern_volume_mm3', M_PI / 4 * ($outer ** 2 - $bore ** 2) * $input->num('width'));
+        $waste = $blank->area() * $slice - $pattern;
+        if ($pattern > $blank->area() * $slice && ! $input->has('blank')) {
+            throw BadInput::field('pattern_volume_mm3', sprintf('The pattern is larger than its blank; up to %.0f mm³ is accepted.', $blank->area() * $slice));
+        }
+        $uses = ['width', $input->has('pattern_volume_mm3') ? 'pattern_volume_mm3' : 'thickness'];
+        $answer->give('blank', $blank->name)
+            ->give('spare', $this->spare($blank, $input))
+            ->work('waste_mm3', $waste, 'area of the blank × slice − pattern', '{} × {} − {}', [$blank->area(), $slice, $pattern], $uses, 'what becomes shavings', 'workbook 6, blank')
+            ->work('waste_share', $waste / ($blank->area() * $slice), 'waste ÷ (area of the blank × slice)', '{} ÷ ({} × {})', [$waste, $blank->area(), $slice], $uses, 'share of the slice', 'workbook 6, blank');
+        if ($blank->isBlock()) {
+            $answer->give('bore_to_drill', $bore);
+        }
+    }
+}

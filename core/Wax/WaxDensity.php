@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Wax;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** A wax's density from a measured block, weighed. Source: workbook 6. */
+final class WaxDensity implements Sheet
+{
+    private const LEAST = 0.93;
+
+    private const MOST = 1.03;
+
+    public function description(): Description
+    {
+        return new Description(
+            'wax.density',
+            'A wax’s density from a measured block, weighed',
+            [
+                Field::mass('mass', 'mass of the block'),
+                Field::length('length', 'length of the block')->optional(),
+                Field::length('width', 'width of the block')->optional(),
+                Field::length('height', 'height of the block')->optional(),
+                Field::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of the block, instead of its three sides')->optional(),
+            ],
+            [
+                Output::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of the block'),
+                Output::of(Quantity::Density, 'density', 'density of the wax'),
+            ],
+            ['density-unlikely' => 'density outside 0.93–1.03 g/cm³, where waxes lie'],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $sides = array_values(array_filter(['length', 'width', 'height'], $input->has(...)));
+        if ($sides !== [] && $input->has('volume_mm3')) {
+            throw BadInput::bothGiven([$sides[0], 'volume_mm3']);
+        }
+        $answer = new Reckoning($this->description(), $input);
+        if ($input->has('volume_mm3')) {
+            $volume = $input->num('volume_mm3');
+            $answer->give('volume_mm3', $volume);
+        } elseif (count($sides) < 3) {
+            throw BadInput::neitherGiven(array_values(array_diff(['length', 'width', 'height'], $sides))[0], ['all three sides', 'a volume']);
+        } else {
+            $numbers = array_map($input->num(...), $sides);
+            $volume = (float) array_product($numbers);
+            $answer->work('volume_mm3', $volume, 'length × width × height', '{} × {} × {}', $numbers, $sides, 'a square block', 'geometry');
+            $sides = ['length', 'width', 'height'];
+        }
+        $density = 1000 * $input->num('mass') / $volume;
+        $answer->work('density', $density, '1000 × mass ÷ volume', '1000 × {} ÷ {}', [$input->num('mass'), $volume], ['mass', ...($sides === [] ? ['volume_mm3'] : $sides)], 'mm³ to cm³ is a thousand', 'workbook 6, waxes');
+        if ($density < self::LEAST - 1e-9 || $density > self::MOST + 1e-9) {
+            $answer->find(Level::Caution, 'density-unlikely', 'mass', sprintf('%.3f g/cm³ lies outside %.2f–%.2f, where carving waxes lie.', $density, self::LEAST, self::MOST), 'Measure and weigh again; a hollow or a core of another wax shows like this.');
+        }
+
+        return $answer->answer();
+    }
+}

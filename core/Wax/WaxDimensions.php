@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Wax;
+
+use HotSprue\Form\FingerInput;
+use HotSprue\Measures\NotUnderstood;
+use HotSprue\Measures\RingSize;
+use HotSprue\Measures\Scale;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** The sizes to carve: finished size and finishing, over one less shrinkage. Source: workbook 6. */
+final class WaxDimensions implements Sheet
+{
+    private const SOURCE = 'workbook 6, allowances';
+
+    public function description(): Description
+    {
+        return new Description(
+            'wax.dimensions',
+            'The sizes to carve a wax to, so that it finishes at the sizes wanted',
+            [
+                ...FingerInput::fields(),
+                Field::length('width', 'finished width at the top'),
+                Field::length('width_base', 'finished width at the base; as the top unless said')->optional(),
+                Field::length('thickness', 'finished thickness at the top'),
+                Field::length('thickness_base', 'finished thickness at the base; as the top unless said')->optional(),
+                ...Shrinkage::fields(),
+                ...Finishing::fields(),
+            ],
+            [
+                Output::length('bore', 'bore to carve'),
+                Output::text('bore_mark', 'nearest mark to the bore on the workshop’s stick'),
+                Output::length('width', 'width to carve at the top'),
+                Output::length('width_base', 'width to carve at the base'),
+                Output::length('thickness', 'thickness to carve at the top'),
+                Output::length('thickness_base', 'thickness to carve at the base'),
+                Output::length('bore_as_cast', 'bore of the casting before finishing'),
+                Output::length('width_as_cast', 'width of the casting at the top'),
+                Output::length('width_base_as_cast', 'width of the casting at the base'),
+                Output::length('thickness_as_cast', 'thickness of the casting at the top'),
+                Output::length('thickness_base_as_cast', 'thickness of the casting at the base'),
+                Output::length('thinnest_as_cast', 'thinnest wall of the casting'),
+                Output::length('finishing_opens', 'how much finishing opens the bore'),
+                Output::length('shrinkage_closes', 'how much casting closes the bore'),
+                Output::number('sizes_up_us', 'metal clay: North American sizes up that the mandrel is'),
+            ],
+            [
+                'bore-nets-two-pulls' => 'finishing opens the bore while casting closes it',
+                'clay-mandrel' => 'metal clay is formed on a mandrel several sizes up',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $finger = FingerInput::read($input);
+        $finish = Finishing::read($input, $rules);
+        $s = Shrinkage::read($input, $rules);
+        $d = $finger->diameter();
+        $uses = [...FingerInput::uses($input), ...Shrinkage::uses($input)];
+        $bore = ($d - 2 * $finish->inside) / (1 - $s);
+        $boreCast = $d - 2 * $finish->inside;
+        try {
+            $mark = RingSize::ofDiameter($bore)->mark(Scale::from($rules->text('units.size')))->spoken();
+        } catch (NotUnderstood) {
+            throw BadInput::field('finish_inside', 'So much finishing leaves no bore; less than the finger’s radius is accepted.');
+        }
+        $answer = (new Reckoning($this->description(), $input))
+            ->work('bore', $bore, '(inside diameter − 2 × inside finishing) ÷ (1 − shrinkage)', '({} − 2 × {}) ÷ (1 − {})', [$d, $finish->inside, $s], [...$uses, 'finish_inside'],
+                'finishing opens the finger hole, casting closes it; this nets both', self::SOURCE)
+            ->give('bore_mark', $mark);
+        foreach (['width' => $finish->side * 2, 'thickness' => $finish->wall()] as $name => $allowance) {
+            $formula = $name === 'width' ? 'width + 2 × side finishing' : 'thickness + inside finishing + outside finishing';
+            $line = $name === 'width' ? '{} + 2 × {}' : '{} + {} + {}';
+            $faces = $name === 'width' ? [$finish->side] : [$finish->inside, $finish->outside];
+            $faceNames = $name === 'width' ? ['finish_side'] : ['finish_inside', 'finish_outside'];
+            foreach ([$name, "{$name}_base"] as $place) {
+                $finished = $input->numOr($place, $input->num($name));
+                $answer
+                    ->work($place, ($finished + $allowance) / (1 - $s), "({$formula}) ÷ (1 − shrinkage)", "({$line}) ÷ (1 − {})", [$finished, ...$faces, $s],
+                        [$input->has($place) ? $place : $name, ...Shrinkage::uses($input), ...$faceNames], 'the wax carries what finishing takes and what casting shrinks', self::SOURCE)
+                    ->work("{$place}_as_cast", $finished + $allowance, $formula, $line, [$finished, ...$faces], [$input->has($place) ? $place : $name, ...$faceNames],
+                        'finished size with what finishing will take', self::SOURCE);
+            }
+        }
+        $answer
+            ->work('bore_as_cast', $boreCast, 'inside diameter − 2 × inside finishing', '{} − 2 × {}', [$d, $finish->inside], [...FingerInput::uses($input), 'finish_inside'], 'what comes out of the flask', self::SOURCE)
+            ->give('thinnest_as_cast', min($input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness'))) + $finish->wall())
+            ->work('finishing_opens', 2 * $finish->inside, '2 × inside finishing', '2 × {}', [$finish->inside], ['finish_inside'], 'both sides of the bore are finished', self::SOURCE)
+            ->work('shrinkage_closes', $bore - $boreCast, 'bore × shrinkage', '{} × {}', [$bore, $s], $uses, 'the casting is smaller than the wax', self::SOURCE);
+        if ($input->text('process') === 'clay' && ! $input->has('shrinkage')) {
+            $up = Scale::NorthAmerican->number(M_PI * $d / (1 - $s)) - Scale::NorthAmerican->number($finger->circumference);
+            $answer->work('sizes_up_us', $up, '(D ÷ (1 − shrinkage) − D) ÷ 0.8128', '({} ÷ (1 − {}) − {}) ÷ 0.8128', [$d, $s, $d], $uses, 'the mandrel to form on', 'workbook 6, metal clay')
+                ->find(Level::Note, 'clay-mandrel', 'process', sprintf('Form the clay on a mandrel %.2f US sizes up.', $up), 'Wide bands shrink more on the mandrel: go toward +3.');
+        }
+        if ($finish->inside > 0 && $s > 0) {
+            $answer->find(Level::Note, 'bore-nets-two-pulls', 'bore', sprintf('Finishing opens the finger %.2f, casting closes it %.2f.', 2 * $finish->inside, $bore - $boreCast), 'Carve to the bore shown; it nets both.');
+        }
+
+        return $answer->answer();
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Wax;
+
+use HotSprue\Measures\NotUnderstood;
+use HotSprue\Measures\RingSize;
+use HotSprue\Measures\Scale;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** A measured wax turned round: what it will finish at. Source: workbook 6. */
+final class WaxPredict implements Sheet
+{
+    /** Half a quarter of a North American size, mm of diameter: nearer than that is the same size. */
+    public const SAME_SIZE = 0.1016;
+
+    private const SOURCE = 'workbook 6, allowances';
+
+    public function description(): Description
+    {
+        return new Description(
+            'wax.predict',
+            'What a measured wax will finish at',
+            [
+                Field::length('bore', 'bore of the wax as measured'),
+                Field::length('width', 'width of the wax as measured'),
+                Field::length('thickness', 'thickness of the wax at its thinnest, as measured'),
+                Field::length('wanted_diameter', 'the inside diameter that is wanted')->optional(),
+                ...Shrinkage::fields(),
+                ...Finishing::fields(),
+            ],
+            [
+                Output::length('inner_diameter', 'inside diameter it finishes at'),
+                Output::length('inner_circumference', 'inside circumference it finishes at'),
+                Output::text('mark', 'nearest mark on the workshop’s stick'),
+                Output::length('width', 'width it finishes at'),
+                Output::length('thickness', 'thickness it finishes at'),
+            ],
+            [
+                'finishes-too-thin' => 'thickness after heavy finishing under 0.8 mm',
+                'finishes-thin' => 'thickness after heavy finishing under 1.2 mm',
+                'finishes-off-size' => 'finishes over half a quarter size from the one wanted',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $finish = Finishing::read($input, $rules);
+        $s = Shrinkage::read($input, $rules);
+        $uses = Shrinkage::uses($input);
+        $d = $input->num('bore') * (1 - $s) + 2 * $finish->inside;
+        $thickness = $input->num('thickness') * (1 - $s) - $finish->wall();
+        $width = $input->num('width') * (1 - $s) - 2 * $finish->side;
+        foreach (['thickness' => $thickness, 'width' => $width] as $name => $left) {
+            if ($left <= 0) {
+                throw BadInput::field($name, 'Finishing would take all of it; a wax thicker than its allowances is accepted.');
+            }
+        }
+        try {
+            $size = RingSize::ofDiameter($d);
+        } catch (NotUnderstood $not) {
+            throw BadInput::field('bore', $not->getMessage());
+        }
+        $because = 'casting shrinks the wax, then finishing takes its allowance';
+        $answer = (new Reckoning($this->description(), $input))
+            ->work('inner_diameter', $d, 'bore × (1 − shrinkage) + 2 × inside finishing', '{} × (1 − {}) + 2 × {}', [$input->num('bore'), $s, $finish->inside], ['bore', ...$uses, 'finish_inside'], $because, self::SOURCE)
+            ->work('inner_circumference', $size->circumference, 'π × inside diameter', 'π × {}', [$d], ['bore', ...$uses, 'finish_inside'], 'the size as it is held', 'ISO 8653')
+            ->give('mark', $size->mark(Scale::from($rules->text('units.size')))->spoken())
+            ->work('width', $width, 'width × (1 − shrinkage) − 2 × side finishing', '{} × (1 − {}) − 2 × {}', [$input->num('width'), $s, $finish->side], ['width', ...$uses, 'finish_side'], $because, self::SOURCE)
+            ->work('thickness', $thickness, 'thickness × (1 − shrinkage) − inside finishing − outside finishing', '{} × (1 − {}) − {} − {}', [$input->num('thickness'), $s, $finish->inside, $finish->outside],
+                ['thickness', ...$uses, 'finish_inside', 'finish_outside'], $because, self::SOURCE);
+        $this->judge($answer, $input, $rules, $s, $d, $finish);
+
+        return $answer->answer();
+    }
+
+    private function judge(Reckoning $answer, Input $input, Rules $rules, float $s, float $d, Finishing $finish): void
+    {
+        $heavy = $rules->num('allowances.heavy') * ($rules->num('allowances.finish_inside') + $rules->num('allowances.finish_outside'));
+        $least = $input->num('thickness') * (1 - $s) - $heavy;
+        $clears = round(($rules->num('limits.crown_caution') + $heavy) / (1 - $s), 6);
+        $levels = ['finishes-too-thin' => [Level::Stop, 'limits.crown_stop'], 'finishes-thin' => [Level::Caution, 'limits.crown_caution']];
+        foreach ($levels as $code => [$level, $limit]) {
+            if ($least < $rules->num($limit) - 1e-9) {
+                $answer->find($level, $code, 'thickness', sprintf('%.2f in wax finishes at %.2f if heavily worked, under %.2f.', $input->num('thickness'), $least, $rules->num($limit)),
+                    sprintf('Leave the wax %.2f thick, or build this one up.', $clears), ['thickness' => $clears]);
+                break;
+            }
+        }
+        if ($input->has('wanted_diameter') && abs($d - $input->num('wanted_diameter')) > self::SAME_SIZE) {
+            $wanted = ($input->num('wanted_diameter') - 2 * $finish->inside) / (1 - $s);
+            $answer->find(Level::Caution, 'finishes-off-size', 'bore', sprintf('It finishes %.2f mm %s in diameter than wanted.', abs($d - $input->num('wanted_diameter')), $d > $input->num('wanted_diameter') ? 'larger' : 'smaller'),
+                sprintf('Bring the wax’s bore to %.2f mm%s.', $wanted, $d > $input->num('wanted_diameter') ? '; a bore already larger wants a sleeve of wax or a new carving' : ''), ['bore' => round($wanted, 6)]);
+        }
+    }
+}
