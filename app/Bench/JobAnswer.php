@@ -118,7 +118,7 @@ final readonly class JobAnswer
             'strip' => $this->strip(),
             'findings' => $this->findings($this->station),
             'wants' => array_values(array_unique($wants)),
-            'cautions' => Cautions::at($this->station),
+            'cautions' => Cautions::at($this->station, $this->document->text('wax.process')),
             'cautions_seen' => ($this->document->map('seen')[$this->station->value] ?? false) === true,
         ];
     }
@@ -128,8 +128,12 @@ final readonly class JobAnswer
     {
         $views = [];
         foreach ($this->station->uses() as $use) {
-            if (isset($this->reckoned->answers[$use]) && $use !== 'wax.pattern') {
-                foreach (Drawings::of($this->reckoned->inputs[$use], $this->reckoned->answers[$use], $this->rules) as $view) {
+            if (! isset($this->reckoned->answers[$use])) {
+                continue;
+            }
+            foreach (Drawings::of($this->reckoned->inputs[$use], $this->reckoned->answers[$use], $this->rules) as $view) {
+                // Of the pattern, which is the wax once more as a form, only the section is wanted.
+                if ($use !== 'wax.pattern' || $view->name === 'section-top') {
                     $views[] = ['use' => $use, ...$view->toArray()];
                 }
             }

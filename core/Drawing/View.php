@@ -22,7 +22,7 @@ final class View
      * @param  array{float, float, float, float}  $box  x, y, width and height, mm
      */
     public function __construct(
-        private readonly string $name,
+        public readonly string $name,
         private readonly string $title,
         private readonly string $role,
         private readonly array $box,

@@ -33,19 +33,23 @@ final class WaxDrawing
             ->result('bore', 'bore, wax', [0, -2.2], [[-$bore / 2, -2.2], [$bore / 2, -2.2]])
             ->input('finish_inside', 'finishing inside, a face', [0, 2.6])
             ->result('thickness_base', 'thickness at base, wax', [0, $down + 4.2], [[0, $bore / 2], [0, $down]]);
-        $w = $a->num('width');
-        $castW = $a->num('width_as_cast');
-        $finW = $input->num('width');
-        $t = $top;
-        $section = (new View('section', 'Wax, casting, finished', 'side', [-$w / 2 - 1.2, -$t - 0.8, $w + 2.4, $t + 4.6], 3))
-            ->rect(-$w / 2, -$t, $w, $t, 'fill-wax')
-            ->rect(-$w / 2, -$t, $w, $t)
-            ->rect(-$castW / 2, -($t + $a->num('thickness_as_cast')) / 2, $castW, $a->num('thickness_as_cast'), 'cast')
-            ->rect(-$finW / 2, -($t + $thickness) / 2, $finW, $thickness, 'finished')
-            ->result('width', 'width, wax', [0, 0.9], [[-$w / 2, 0.4], [$w / 2, 0.4]])
-            ->input('finish_side', 'finishing a side', [-$w / 4, 2.9])
-            ->input('finish_outside', 'finishing outside', [$w / 4, 2.9]);
+        return [$main, self::corner($input, $a), FormDrawing::unrolled('Unrolled at the wax’s outside', M_PI * ($bore + $top + $base), $a->num('width'), $a->num('width_base'))];
+    }
 
-        return [$main, $section, FormDrawing::unrolled('Unrolled at the wax’s outside', M_PI * ($bore + $top + $base), $w, $a->num('width_base'))];
+    /** One outer corner of the section, much enlarged: what casting shrinks and what finishing takes. */
+    private static function corner(Input $input, Answer $a): View
+    {
+        [$wax, $cast, $finished] = [[$a->num('width') / 2, $a->num('thickness')], [$a->num('width_as_cast') / 2, $a->num('thickness_as_cast')], [$input->num('width') / 2, $input->num('thickness')]];
+        // All three stand on the middle of the wall, as they do in the flask.
+        $line = static fn (array $half): array => [[$wax[0] - 1.3, -($wax[1] + $half[1]) / 2], [$half[0], -($wax[1] + $half[1]) / 2], [$half[0], -($wax[1] + $half[1]) / 2 + 1.0]];
+        [$right, $top] = [$wax[0], -$wax[1]];
+
+        return (new View('corner', 'A corner: wax, casting (dashed), finished', 'side', [$right - 1.3, $top - 0.42, 1.9, 1.62], 20))
+            ->through([...$line($wax), [$right - 1.3, $top + 1.0]], 'fill-wax')
+            ->through($line($wax), 'outline', false)
+            ->through($line($cast), 'cast', false)
+            ->through($line($finished), 'finished', false)
+            ->input('finish_outside', 'finishing outside', [$right - 0.75, $top - 0.24])
+            ->input('finish_side', 'finishing a side', [$right - 0.72, $top + 0.75]);
     }
 }

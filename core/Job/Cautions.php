@@ -10,13 +10,15 @@ final class Cautions
     public const FOLLOW = 'Follow your local code and a qualified person’s training.';
 
     /** @return list<string> */
-    public static function at(Station $station): array
+    public static function at(Station $station, ?string $process): array
     {
         return match ($station) {
             Station::Brief, Station::Form => [],
-            Station::Wax => [
-                'Uncured resin burns and sensitises skin: gloves, and cure it through.',
-            ],
+            Station::Wax => match ($process) {
+                'resin' => ['Uncured resin burns and sensitises skin: gloves, and cure it through.'],
+                'mould' => ['Hot injection wax burns; let the pot cool before it is opened.'],
+                default => [],
+            },
             Station::Tree => [
                 'Silica in investment powder scars the lungs: respirator, wet clean-up, no sweeping.',
             ],

@@ -61,8 +61,9 @@ final readonly class Reckoned
             return $from;
         }
 
-        return isset($this->inputs[$use]) && $this->inputs[$use]->origin($input) === Origin::Reckoned
-            ? null
-            : Feeds::decisionFor($use, $input);
+        $known = $this->inputs[$use] ?? null;
+        $reckoned = $known !== null && array_key_exists($input, $known->values()) && $known->origin($input) === Origin::Reckoned;
+
+        return $reckoned ? null : Feeds::decisionFor($use, $input);
     }
 }

@@ -25,7 +25,7 @@ enum Station: string
         return match ($this) {
             self::Brief => ['size.convert', 'size.fit'],
             self::Form => ['form.band'],
-            self::Wax => ['wax.dimensions', 'blank.choose', 'wax.predict', 'wax.pattern'],
+            self::Wax => ['wax.dimensions', 'wax.pattern', 'blank.choose', 'wax.predict'],
             self::Tree => ['sprue.size', 'flask.choose', 'investment.mix'],
             self::Burnout => ['burnout.programme', 'pour.temperatures'],
             self::Pour => ['metal.charge', 'cast.check'],

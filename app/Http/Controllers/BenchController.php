@@ -51,7 +51,7 @@ final class BenchController
         foreach (Job::query()->with('rulebook')->where('state', 'open')->whereIn('station', ['tree', 'burnout', 'pour'])->where('document', 'like', '%burnout.ready_at%')->limit(20)->get() as $job) {
             $reckoned = (new JobAnswer($job, $job->held(), Station::Burnout))->reckoned();
             $start = $reckoned->value('burnout.programme', 'start_at');
-            if (is_string($start)) {
+            if (is_string($start) && (string) $job->held()->text('burnout.ready_at') >= now()->toDateString()) {
                 $found[] = ['number' => $job->number, 'title' => $job->title, 'start_at' => $start, 'ready_at' => $job->held()->text('burnout.ready_at')];
             }
         }

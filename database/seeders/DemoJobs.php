@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+/** The demo's pieces: our own inventions, nobody's ring. */
+final class DemoJobs
+{
+    /** @return list<array<string, mixed>> jobs on the bench now, at every station */
+    public static function open(): array
+    {
+        $wax = static fn (string $mass, string $bore, string $width, string $thickness, string $minutes): array => [
+            'attempts.0.wax_mass' => $mass, 'attempts.0.weighed' => 'pattern', 'attempts.0.bore' => $bore, 'attempts.0.width' => $width,
+            'attempts.0.thickness' => $thickness, 'attempts.0.minutes' => $minutes, 'attempts.0.verdict' => 'passed',
+        ];
+
+        return [
+            ['client' => ['Oda Brannick', 'oda@brannick.invalid'], 'days_ago' => 12, 'due_in' => 18, 'sketch' => 'first sketch, stone across the finger',
+                'decisions' => ['brief.title' => 'east–west zircon', 'brief.finger' => 'US 7', 'brief.finger_base' => 'US 6 1/2', 'brief.sizer_width' => '4 mm', 'brief.alloy' => '18k-yellow', 'brief.budget' => 'to 2,400', 'brief.client_stones' => 'one oval zircon, 8 × 6, hers', 'form.profile' => 'half-round', 'form.width_top' => '4.5', 'form.width_base' => '3.2', 'form.thickness_top' => '2.3', 'form.thickness_base' => '1.5', 'wax.wax' => 'carving-hard'],
+                'readings' => [4 => ['attempts.0.wax_mass' => '1.02', 'attempts.0.weighed' => 'pattern', 'attempts.0.bore' => '17.52', 'attempts.0.width' => '4.7', 'attempts.0.thickness' => '1.6', 'attempts.0.minutes' => '2 h', 'attempts.0.verdict' => 'left', 'attempts.0.note' => 'bore went over while opening it'], 9 => ['attempts.1.wax_mass' => '0.98', 'attempts.1.weighed' => 'pattern', 'attempts.1.bore' => '17.36', 'attempts.1.width' => '4.75', 'attempts.1.thickness' => '1.76']],
+                'signed' => ['brief', 'form']],
+            ['client' => ['Keir Ostrander', 'keir@ostrander.invalid'], 'days_ago' => 20, 'due_in' => 9,
+                'decisions' => ['brief.title' => 'harbour-light signet', 'brief.finger' => 'US 10 1/2', 'brief.alloy' => '14k-yellow', 'form.profile' => 'flat', 'form.width_top' => '11', 'form.width_base' => '4.5', 'form.thickness_top' => '2.6', 'form.thickness_base' => '1.8', 'brief.fit_apply' => false, 'tree.feed_at' => 'shoulders', 'burnout.ready_at' => 1],
+                'readings' => [9 => $wax('2.32', '20.2', '11.35', '2.1', '190 min')],
+                'signed' => ['brief', 'form', 'wax', 'tree']],
+            ['client' => ['Hesper and Jory Vane', 'the-vanes@skellavar.invalid'], 'days_ago' => 15, 'due_in' => 31,
+                'decisions' => ['brief.title' => 'wedding band, hers', 'brief.finger' => 'UK L½', 'brief.alloy' => '18k-rose', 'form.profile' => 'court', 'form.width_top' => '3', 'form.thickness_top' => '2'],
+                'readings' => [8 => $wax('0.47', '16.5', '3.25', '2.28', '95 min')], 'signed' => ['brief', 'form', 'wax']],
+            ['client' => ['Hesper and Jory Vane', 'the-vanes@skellavar.invalid'], 'with' => 'wedding band, hers', 'days_ago' => 15, 'due_in' => 31,
+                'decisions' => ['brief.title' => 'wedding band, his', 'brief.finger' => 'UK T', 'brief.alloy' => '18k-rose', 'brief.fit_apply' => true, 'form.profile' => 'court', 'form.width_top' => '6', 'form.thickness_top' => '2.2'],
+                'signed' => ['brief']],
+            ['client' => ['Sunniva Loach', 'sunniva@loach.invalid'], 'days_ago' => 6, 'due_in' => 40,
+                'decisions' => ['brief.title' => 'moss agate, plain bezel', 'brief.finger' => 'EU 53', 'brief.alloy' => 'sterling-925', 'brief.client_stones' => 'a moss agate cabochon from her aunt', 'form.profile' => 'half-round', 'form.width_top' => '4', 'form.thickness_top' => '1.8', 'form.thickness_base' => '1.3'], 'signed' => ['brief']],
+            ['client' => ['Brother Anselm of the Point', ''], 'days_ago' => 3, 'due_in' => 52,
+                'decisions' => ['brief.title' => 'knife-edge band', 'brief.finger' => 'US 9 1/4', 'brief.alloy' => '9k-yellow', 'form.profile' => 'knife', 'form.edge' => '1.1', 'form.width_top' => '5', 'form.thickness_top' => '2.6'], 'signed' => ['brief']],
+            ['client' => ['Lisbet Corran', 'lisbet@corran.invalid'], 'days_ago' => 1, 'due_in' => 60,
+                'decisions' => ['brief.title' => 'five garnets in a row', 'brief.note' => 'to wear above a plain band; likes it low', 'brief.finger' => 'US 6 1/4', 'brief.budget' => 'to 900', 'brief.client_stones' => 'five garnets, to be bought']],
+            ['client' => ['Ned Farrowgate', ''], 'days_ago' => 0, 'due_in' => 70, 'decisions' => ['brief.title' => 'wave-edged band', 'brief.note' => 'finger to be measured on Thursday']],
+            ['client' => ['Marisol Teague', 'marisol@teague.invalid'], 'days_ago' => 24, 'due_in' => 5,
+                'decisions' => ['brief.title' => 'tourmaline, tapered shank', 'brief.finger' => 'US 5 1/2', 'brief.alloy' => '14k-rose', 'form.profile' => 'half-round', 'form.width_top' => '3.4', 'form.width_base' => '2.4', 'form.thickness_top' => '2.1', 'form.thickness_base' => '1.6', 'burnout.ready_at' => 0],
+                'readings' => [10 => $wax('0.61', '16.1', '3.65', '1.87', '130 min')], 'signed' => ['brief', 'form', 'wax', 'tree', 'burnout']],
+            ['client' => ['Aldous Wray', 'aldous@wray.invalid'], 'days_ago' => 26, 'due_in' => 3,
+                'decisions' => ['brief.title' => 'broad band, flat', 'brief.finger' => 'US 11', 'brief.alloy' => 'sterling-925', 'brief.fit_apply' => true, 'form.profile' => 'flat', 'form.width_top' => '9', 'form.thickness_top' => '2', 'burnout.ready_at' => -2, 'pour.new_mass' => '16', 'pour.reused_mass' => '9', 'tree.count' => '3'],
+                'readings' => [12 => $wax('1.58', '21.2', '9.32', '2.27', '80 min'), 24 => ['castings.0.charge_mass' => '25', 'castings.0.casting_mass' => '17.9', 'castings.0.button_mass' => '6.9', 'castings.0.bore' => '20.88']], 'signed' => ['brief', 'form', 'wax', 'tree', 'burnout']],
+            ['client' => ['Oda Brannick', 'oda@brannick.invalid'], 'days_ago' => 30, 'due_in' => -2,
+                'decisions' => ['brief.title' => 'spinel between two leaves', 'brief.finger' => 'US 7', 'brief.alloy' => '18k-white-nickel', 'form.profile' => 'round', 'form.width_top' => '2.4', 'form.thickness_top' => '2.2', 'burnout.ready_at' => -4, 'pour.new_mass' => '5', 'pour.reused_mass' => '9'],
+                'readings' => [14 => $wax('0.42', '17.4', '2.65', '2.49', '240 min'), 26 => ['castings.0.charge_mass' => '14', 'castings.0.casting_mass' => '7.6', 'castings.0.button_mass' => '6.2', 'castings.0.bore' => '17.14', 'castings.0.verdict' => 'mend', 'castings.0.note' => 'one leaf tip short']], 'signed' => ['brief', 'form', 'wax', 'tree', 'burnout']],
+            ['client' => ['Tamsin Quill', 'tamsin@quill.invalid'], 'days_ago' => 18, 'due_in' => 14,
+                'decisions' => ['brief.title' => 'stacking pair, square', 'brief.finger' => 'JP 11', 'brief.alloy' => 'bronze', 'form.profile' => 'flat', 'form.width_top' => '2', 'form.thickness_top' => '1.7', 'form.beside_neighbour' => true, 'tree.count' => '1'],
+                'readings' => [9 => $wax('0.31', '16.4', '2.25', '1.97', '55 min')], 'signed' => ['brief', 'form', 'wax']],
+            ['client' => ['Corwin Ashby-Nile', ''], 'days_ago' => 44, 'due_in' => -10, 'decisions' => ['brief.title' => 'citrine with harp shoulders', 'brief.finger' => 'US 8', 'brief.alloy' => '10k-yellow', 'form.width_top' => '3', 'form.thickness_top' => '2'], 'signed' => ['brief'], 'closed' => ['how' => 'abandoned', 'reason' => 'moved abroad; deposit returned']],
+        ];
+    }
+
+    /** @return list<array<string, mixed>> a year of finished jobs, oldest first */
+    public static function finished(): array
+    {
+        $pieces = [
+            ['kelp-green band', 'US 6', 'sterling-925', 'half-round', '4', '1.9'], ['ferryman’s ring', 'US 10', 'sterling-925', 'flat', '6', '2'],
+            ['thin court band', 'UK M', '9k-yellow', 'court', '2.6', '2.1'], ['pilot’s signet', 'US 9', '14k-yellow', 'flat', '8', '2.2'],
+            ['anniversary half-round', 'EU 55', '18k-yellow', 'half-round', '5', '2'], ['amethyst shank', 'US 7 1/2', 'sterling-925', 'half-round', '3.2', '2'],
+            ['net-maker’s band', 'US 11 1/2', 'bronze', 'flat', '7', '2.1'], ['chrysoberyl shank', 'US 5', '18k-yellow', 'round', '2.5', '2.5'],
+            ['pair, first', 'UK K', '14k-rose', 'court', '3', '2'], ['pair, second', 'UK R½', '14k-rose', 'court', '5', '2.1'],
+            ['harbourmaster’s knot', 'US 8 1/2', 'sterling-925', 'round', '2.8', '2.6'], ['topaz shank', 'US 6 3/4', '14k-yellow', 'half-round', '3.4', '2'],
+            ['plain and heavy', 'US 12', 'sterling-925', 'half-round', '7', '2.6'], ['stacking band', 'US 6 1/2', '9k-yellow', 'flat', '2.2', '1.8'],
+            ['iolite shank', 'EU 52', 'sterling-925', 'half-round', '3', '1.9'], ['wedding band, narrow', 'UK N', '18k-yellow', 'court', '2.5', '1.9'],
+            ['cooper’s band', 'US 10 1/4', 'bronze', 'flat', '8', '2'], ['moonstone shank', 'US 5 3/4', 'sterling-925', 'half-round', '3.6', '1.9'],
+            ['old-gold band', 'US 9 1/2', '22k-yellow', 'half-round', '4', '1.9'], ['tall knife-edge', 'US 7', 'sterling-925', 'flat', '3', '2.4'],
+            ['labradorite shank', 'US 8', 'sterling-925', 'half-round', '4', '2'], ['wedding band, deep', 'UK V', '18k-rose', 'court', '5', '2.3'],
+            ['tide-line band', 'US 6 1/4', '14k-yellow', 'flat', '4', '1.9'], ['lamp-lighter’s ring', 'US 9 3/4', 'sterling-925', 'round', '3', '2.8'],
+        ];
+        $clients = ['Ama Sorley', 'Petra Winstone', 'Dov Kestrel', 'Ruan Hollick', 'Ines Marlowe-Pike', 'Gwen Trevanion-Roe', 'Osric Dane', 'Yara Pennick'];
+
+        return array_map(static fn (array $piece, int $index): array => [
+            'client' => [$clients[$index % count($clients)], ''],
+            'decisions' => ['brief.title' => $piece[0], 'brief.finger' => $piece[1], 'brief.alloy' => $piece[2], 'form.profile' => $piece[3], 'form.width_top' => $piece[4], 'form.thickness_top' => $piece[5]],
+        ], $pieces, array_keys($pieces));
+    }
+}

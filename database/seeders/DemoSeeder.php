@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Bench\JobKeeper;
+use App\Models\Client;
+use App\Models\Clock;
+use App\Models\Job;
+use App\Models\Person;
+use App\Models\Workshop;
+use App\Pictures\PictureIntake;
+use HotSprue\Job\Change;
+use HotSprue\Job\JobReckoner;
+use HotSprue\Job\Station;
+use HotSprue\Job\StationState;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** The workshop of Maren and Tobit in the harbour town of Skellavar: all invented, the same every time. */
+final class DemoSeeder extends Seeder
+{
+    private const SEED = 7;
+
+    private Randomizer $dice;
+
+    private Person $maren;
+
+    private Person $tobit;
+
+    private Carbon $today;
+
+    public function __construct(private readonly JobKeeper $keeper) {}
+
+    public function run(): void
+    {
+        $this->today = Carbon::today();
+        $this->dice = new Randomizer(new Mt19937(self::SEED));
+        $this->maren = Person::query()->create(['name' => 'Maren']);
+        $this->tobit = Person::query()->create(['name' => 'Tobit']);
+        Workshop::the();
+        foreach (DemoJobs::finished() as $index => $spec) {
+            $this->finished($spec, 360 - $index * 13);
+        }
+        foreach (DemoJobs::open() as $spec) {
+            $this->job($spec);
+        }
+        Carbon::setTestNow();
+        Clock::query()->create([
+            'job_id' => Job::query()->where('title', 'harbour-light signet')->value('id'), 'person_id' => $this->tobit->id, 'label' => 'flask standing',
+            'stages' => [['stage' => 'stand', 'until_min' => 60, 'how' => 'do not move it']], 'started_at' => now()->subMinutes(22),
+        ]);
+    }
+
+    /** @param array<string, mixed> $spec */
+    private function job(array $spec): Job
+    {
+        $today = $this->today;
+        Carbon::setTestNow($today->copy()->subDays($spec['days_ago'])->setTime(9, 40));
+        $typed = $spec['decisions'];
+        $typed['brief.due'] = $today->copy()->addDays($spec['due_in'])->toDateString();
+        if (isset($typed['burnout.ready_at'])) {
+            $typed['burnout.ready_at'] = $today->copy()->addDays($typed['burnout.ready_at'])->setTime(14, 0)->format('Y-m-d\TH:i');
+        }
+        $client = Client::query()->firstOrCreate(['name' => $spec['client'][0]], ['contact' => $spec['client'][1]]);
+        $with = isset($spec['with']) ? Job::query()->where('title', $spec['with'])->value('commission') : null;
+        $job = $this->keeper->open($client, self::changes($typed), $this->maren, is_numeric($with) ? (int) $with : null);
+        foreach ($spec['readings'] ?? [] as $day => $readings) {
+            Carbon::setTestNow($today->copy()->subDays(max(0, $spec['days_ago'] - $day))->setTime(11, 15));
+            $job = $this->keeper->change($job, self::changes($readings), $this->tobit);
+        }
+        foreach ($spec['signed'] ?? [] as $name) {
+            $job = $this->sign($job, Station::from($name));
+        }
+        if (isset($spec['sketch'])) {
+            $job = $this->sketch($job, $spec['sketch']);
+        }
+        if (isset($spec['closed'])) {
+            $job = $this->keeper->store($job, [new Change('closed', null, [...$spec['closed'], 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
+        }
+
+        return $job;
+    }
+
+    /**
+     * A piece made and delivered some days ago, with the readings of its wax and casting.
+     *
+     * @param  array<string, mixed>  $spec
+     */
+    private function finished(array $spec, int $daysAgo): void
+    {
+        $job = $this->job([...$spec, 'days_ago' => $daysAgo, 'due_in' => 24 - $daysAgo]);
+        $reckoned = JobReckoner::reckon($job->held(), $job->rules());
+        $pattern = (float) $reckoned->value('wax.pattern', 'volume_mm3');
+        $wax = round($pattern / 1000 * (0.985 + $this->dice->getInt(0, 30) / 1000), 2);
+        $bore = round((float) $reckoned->value('wax.dimensions', 'bore') + $this->dice->getInt(-4, 4) / 100, 2);
+        Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 6)->setTime(15, 5));
+        $job = $this->keeper->change($job, self::changes([
+            'attempts.0.begun' => now()->toDateString(), 'attempts.0.wax_mass' => (string) $wax, 'attempts.0.weighed' => 'pattern', 'attempts.0.bore' => (string) $bore,
+            'attempts.0.width' => (string) round((float) $reckoned->value('wax.dimensions', 'width'), 2), 'attempts.0.thickness' => (string) round(min((float) $reckoned->value('wax.dimensions', 'thickness'), (float) $reckoned->value('wax.dimensions', 'thickness_base')), 2),
+            'attempts.0.minutes' => $this->dice->getInt(70, 260).' min', 'attempts.0.verdict' => 'passed',
+        ]), $this->maren);
+        foreach (['brief', 'form', 'wax', 'tree', 'burnout'] as $name) {
+            $job = $this->sign($job, Station::from($name));
+        }
+        $reckoned = JobReckoner::reckon($job->held(), $job->rules());
+        $charge = ceil((float) $reckoned->value('metal.charge', 'charge_mass'));
+        $casting = round((float) $reckoned->value('metal.charge', 'expected_mass') * (1 - $this->dice->getInt(-4, 14) / 1000), 2);
+        $loss = round($charge * $this->dice->getInt(2, 9) / 1000, 2);
+        Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 9)->setTime(14, 20));
+        $job = $this->keeper->change($job, self::changes([
+            'pour.new_mass' => (string) round($charge * 0.6, 2), 'pour.reused_mass' => (string) round($charge * 0.4, 2),
+            'castings.0.poured' => now()->toDateString(), 'castings.0.charge_mass' => (string) $charge, 'castings.0.casting_mass' => (string) $casting,
+            'castings.0.button_mass' => (string) round($charge - $casting - $loss, 2), 'castings.0.bore' => (string) round($bore * (1 - 0.001 * $this->dice->getInt(12, 18)), 2), 'castings.0.verdict' => 'good',
+        ]), $this->tobit);
+        $job = $this->sign($job, Station::Pour);
+        Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 22)->setTime(16, 30));
+        $this->keeper->store($job, [new Change('closed', null, ['how' => 'delivered', 'reason' => '', 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
+    }
+
+    private function sign(Job $job, Station $station): Job
+    {
+        $path = "stations.{$station->value}";
+        $signed = StationState::copy($station, JobReckoner::reckon($job->held(), $job->rules()));
+
+        return $this->keeper->store($job, [new Change($path, $job->held()->at($path), ['state' => 'signed', 'by' => 'Maren', 'at' => now()->toIso8601String(), 'signed' => $signed])], $this->maren);
+    }
+
+    /** A pencil sketch of a ring from above, drawn here. */
+    private function sketch(Job $job, string $caption): Job
+    {
+        $image = imagecreatetruecolor(900, 640);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 246, 241, 230));
+        imagesetthickness($image, 3);
+        $pencil = (int) imagecolorallocate($image, 84, 80, 74);
+        foreach ([[450, 330, 380, 380], [450, 330, 300, 300], [450, 150, 150, 96], [450, 150, 176, 118]] as [$x, $y, $w, $h]) {
+            imagearc($image, $x, $y, $w, $h, 0, 360, $pencil);
+        }
+        for ($i = 0; $i < 40; $i++) {
+            $x = 262 + $this->dice->getInt(0, 370);
+            imageline($image, $x, 500 + $this->dice->getInt(-8, 30), $x + 26, 470 + $this->dice->getInt(-8, 30), (int) imagecolorallocatealpha($image, 84, 80, 74, 80));
+        }
+        $file = (string) tempnam(sys_get_temp_dir(), 'sketch');
+        imagepng($image, $file);
+        $taken = (new PictureIntake)->take($file);
+        unlink($file);
+
+        return $this->keeper->store($job, [new Change('pictures.0', null, [...$taken, 'caption' => $caption, 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     * @return list<Change>
+     */
+    private static function changes(array $typed): array
+    {
+        return array_map(static fn (string $path, mixed $value): Change => new Change($path, null, $value), array_keys($typed), array_values($typed));
+    }
+}

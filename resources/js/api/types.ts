@@ -1,0 +1,49 @@
+import type { components } from './contract';
+
+type Schemas = components['schemas'];
+export type Job = Schemas['Job'];
+export type JobRow = Schemas['JobRow'];
+export type Today = Schemas['Today'];
+export type Bench = Schemas['Bench'];
+export type Clock = Schemas['Clock'];
+export type View = Schemas['View'];
+export type Shape = Schemas['Shape'];
+export type Dimension = Schemas['Dimension'];
+export type Answer = Schemas['Answer'];
+export type Working = Schemas['Working'];
+export type Sum = Schemas['Sum'];
+export type Finding = Schemas['ShownFinding'];
+export type PlainFinding = Schemas['Finding'];
+export type Figure = Schemas['Figure'];
+export type ShownInput = Schemas['ShownInput'];
+export type Station = Schemas['Station'];
+export type StationName = Schemas['StationName'];
+export type Field = Schemas['Field'];
+export type Catalogue = Schemas['Catalogue'];
+export type Sheet = Schemas['Sheet'];
+export type Shop = Schemas['Shop'];
+export type Reading = Schemas['Reading'];
+export type Entry = Schemas['Entry'];
+export type Difference = Schemas['Difference'];
+export type Client = Schemas['Client'];
+
+/** A decision or a reading as it is kept: in the core's unit, and as it was said. */
+export interface Kept {
+    value: unknown;
+    typed: string;
+}
+export interface Picture {
+    file: string;
+    caption: string;
+    width: number;
+    height: number;
+}
+export interface Change {
+    path: string;
+    from: unknown;
+    to: unknown;
+}
+export interface Clash extends Change {
+    present: unknown;
+}
+export type Errors = Record<string, string[]>;

@@ -1,0 +1,219 @@
+import { Box, Input, NativeSelect } from '@chakra-ui/react';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import type { Field } from '../api/types';
+import { say, useUnits, withUnit } from './units';
+
+interface Props {
+    /** What it is called; also its name for a screen reader. */
+    label: string;
+    field: Pick<Field, 'quantity' | 'choices' | 'accepts' | 'meaning'>;
+    /** The value in the core's unit, and what was typed for it. */
+    value: unknown;
+    typed?: string | undefined;
+    origin?: string | undefined;
+    error?: string | undefined;
+    inHand?: boolean;
+    wide?: boolean;
+    path: string;
+    onEdit: (typed: string | boolean | null) => void;
+    onTake?: () => void;
+}
+
+/** One figure: large, with its unit, edited where it stands. */
+export function Instrument({
+    label,
+    field,
+    value,
+    typed,
+    origin,
+    error,
+    inHand,
+    wide,
+    path,
+    onEdit,
+    onTake,
+}: Props) {
+    const { units } = useUnits();
+    const [text, setText] = useState<string | null>(null);
+    const input = useRef<HTMLInputElement>(null);
+    const editing = text !== null;
+    useEffect(() => {
+        if (editing) input.current?.select();
+    }, [editing]);
+    const said = say(value, field.quantity, units);
+    const choices = field.quantity === 'yes-no' ? ['true', 'false'] : field.choices;
+    const spoken = field.quantity === 'ring-size' && typed ? { figure: typed, unit: '' } : said;
+    const frame = {
+        minH: '46px',
+        minW: wide ? '220px' : '118px',
+        maxW: wide ? '420px' : '200px',
+        px: 2,
+        py: '3px',
+        bg: 'card',
+        borderWidth: inHand || editing ? '2px' : '1px',
+        borderColor: error ? 'hot' : inHand || editing ? 'verdigris' : 'rule',
+        borderRadius: '3px',
+        textAlign: 'center' as const,
+        'data-path': path,
+    };
+    const name = (
+        <Box fontSize="13px" color="soft" lineHeight="1.15">
+            {label}
+            {origin === 'default' || origin === 'shop' ? (
+                <Box as="span" color="brass">
+                    {' '}
+                    {origin === 'shop' ? '· yours' : '· usual'}
+                </Box>
+            ) : null}
+        </Box>
+    );
+    const problem = error ? (
+        <Box role="alert" fontSize="13px" color="hot" maxW="220px">
+            {error}
+        </Box>
+    ) : null;
+
+    if (choices.length > 0 || field.quantity === 'choice') {
+        const now = value === null || value === undefined ? '' : String(value);
+        return (
+            <Box {...frame}>
+                <NativeSelect.Root size="sm" variant="plain">
+                    <NativeSelect.Field
+                        aria-label={label}
+                        title={field.meaning}
+                        value={now}
+                        fontWeight="600"
+                        fontSize="16px"
+                        color="ink"
+                        h="28px"
+                        onFocus={onTake}
+                        onChange={(event) => {
+                            const chosen = event.target.value;
+                            onEdit(
+                                chosen === ''
+                                    ? null
+                                    : field.quantity === 'yes-no'
+                                      ? chosen === 'true'
+                                      : chosen,
+                            );
+                        }}
+                    >
+                        <option value="">–</option>
+                        {choices.map((choice) => (
+                            <option key={choice} value={choice}>
+                                {field.quantity === 'yes-no'
+                                    ? choice === 'true'
+                                        ? 'yes'
+                                        : 'no'
+                                    : choice.replaceAll('-', ' ')}
+                            </option>
+                        ))}
+                    </NativeSelect.Field>
+                    <NativeSelect.Indicator />
+                </NativeSelect.Root>
+                {name}
+                {problem}
+            </Box>
+        );
+    }
+    if (field.quantity === 'moment' || field.quantity === 'day') {
+        return (
+            <Box {...frame} minW="190px">
+                <Input
+                    aria-label={label}
+                    title={field.meaning}
+                    type={field.quantity === 'day' ? 'date' : 'datetime-local'}
+                    value={
+                        typeof value === 'string' ? value.slice(0, field.quantity === 'day' ? 10 : 16) : ''
+                    }
+                    h="28px"
+                    border="none"
+                    fontSize="16px"
+                    fontWeight="600"
+                    px={1}
+                    onFocus={onTake}
+                    onChange={(event) => onEdit(event.target.value === '' ? null : event.target.value)}
+                />
+                {name}
+                {problem}
+            </Box>
+        );
+    }
+    const keys = (event: KeyboardEvent) => {
+        if (event.key === 'Enter' || event.key === 'Escape') {
+            event.preventDefault();
+            if (event.key === 'Escape') onEdit(typed ?? null);
+            setText(null);
+        }
+    };
+    if (editing) {
+        return (
+            <Box {...frame}>
+                <Input
+                    ref={input}
+                    aria-label={label}
+                    aria-invalid={error !== undefined}
+                    title={field.accepts}
+                    value={text}
+                    h="28px"
+                    border="none"
+                    px={1}
+                    autoFocus
+                    textAlign="center"
+                    fontSize="18px"
+                    fontWeight="600"
+                    autoComplete="off"
+                    onChange={(event) => {
+                        setText(event.target.value);
+                        const said = withUnit(event.target.value, field.quantity, units);
+                        onEdit(said === '' ? null : said);
+                    }}
+                    onKeyDown={keys}
+                    onBlur={() => setText(null)}
+                />
+                {name}
+                {problem}
+            </Box>
+        );
+    }
+    return (
+        <Box>
+            <Box
+                as="button"
+                {...frame}
+                aria-label={`${label}: ${typed !== undefined && error ? typed : `${spoken.figure} ${spoken.unit}`}, edit`}
+                title={field.meaning}
+                cursor="text"
+                display="block"
+                onClick={() => {
+                    onTake?.();
+                    setText(
+                        typed ??
+                            (typeof value === 'number'
+                                ? `${said.figure}`
+                                : typeof value === 'string'
+                                  ? value
+                                  : ''),
+                    );
+                }}
+            >
+                <Box
+                    fontSize={wide ? '16px' : '20px'}
+                    fontWeight="600"
+                    lineHeight="1.2"
+                    overflowWrap="anywhere"
+                >
+                    {error ? typed : spoken.figure}
+                    {spoken.unit && !error ? (
+                        <Box as="span" fontSize="13px" fontWeight="400" color="soft">
+                            {' '}
+                            {spoken.unit}
+                        </Box>
+                    ) : null}
+                </Box>
+                {name}
+            </Box>
+            {problem}
+        </Box>
+    );
+}

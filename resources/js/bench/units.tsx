@@ -1,0 +1,145 @@
+import { createContext, use, useCallback, useMemo, useState, type ReactNode } from 'react';
+
+export interface Units {
+    length: 'mm' | 'in' | 'gauge';
+    mass: 'g' | 'dwt' | 'ozt';
+    temperature: 'C' | 'F';
+    size: string;
+}
+
+const START: Units = { length: 'mm', mass: 'g', temperature: 'C', size: 'us' };
+const NEXT = {
+    length: { mm: 'in', in: 'gauge', gauge: 'mm' },
+    mass: { g: 'dwt', dwt: 'ozt', ozt: 'g' },
+    temperature: { C: 'F', F: 'C' },
+} as const;
+
+export interface Said {
+    figure: string;
+    unit: string;
+    /** Which switch the unit answers to, if any. */
+    kind?: keyof typeof NEXT;
+}
+
+/** How a figure of the core's unit is said in the units at hand. Display only: what is typed, the core converts. */
+export function say(value: unknown, quantity: string | null | undefined, units: Units): Said {
+    if (value === null || value === undefined) return { figure: '–', unit: '' };
+    if (typeof value === 'boolean') return { figure: value ? 'yes' : 'no', unit: '' };
+    if (typeof value !== 'number') return { figure: moment(String(value), quantity), unit: '' };
+    switch (quantity) {
+        case 'length':
+        case 'ring-size':
+            if (units.length === 'in')
+                return { figure: (value / 25.4).toFixed(3), unit: 'in', kind: 'length' };
+            if (units.length === 'gauge' && value > 0)
+                return {
+                    figure: (36 - (39 * Math.log(value / 0.127)) / Math.log(92)).toFixed(1),
+                    unit: 'ga',
+                    kind: 'length',
+                };
+            return { figure: value.toFixed(2), unit: 'mm', kind: 'length' };
+        case 'mass':
+            if (units.mass === 'dwt')
+                return { figure: (value / 1.55517384).toFixed(2), unit: 'dwt', kind: 'mass' };
+            if (units.mass === 'ozt')
+                return { figure: (value / 31.1034768).toFixed(3), unit: 'ozt', kind: 'mass' };
+            return { figure: value.toFixed(value >= 100 ? 1 : 2), unit: 'g', kind: 'mass' };
+        case 'temperature':
+            return units.temperature === 'F'
+                ? { figure: (value * 1.8 + 32).toFixed(0), unit: '°F', kind: 'temperature' }
+                : { figure: value.toFixed(0), unit: '°C', kind: 'temperature' };
+        case 'minutes':
+            return value >= 60
+                ? {
+                      figure: `${Math.floor(Math.round(value) / 60)}:${String(Math.round(value) % 60).padStart(2, '0')}`,
+                      unit: 'h',
+                  }
+                : { figure: trimmed(value, 1), unit: 'min' };
+        case 'share':
+            return { figure: trimmed(value * 100, 1), unit: '%' };
+        case 'cubic-millimetres':
+            return { figure: value.toFixed(value < 100 ? 1 : 0), unit: 'mm³' };
+        case 'square-millimetres':
+            return { figure: value.toFixed(2), unit: 'mm²' };
+        case 'millilitres':
+            return { figure: value.toFixed(0), unit: 'ml' };
+        case 'density':
+            return { figure: value.toFixed(3), unit: 'g/cm³' };
+        case 'angle':
+            return { figure: trimmed(value, 1), unit: '°' };
+        case 'heating-rate':
+            return { figure: trimmed(value, 1), unit: '°C/min' };
+        default:
+            return { figure: trimmed(value, 3), unit: '' };
+    }
+}
+
+function trimmed(value: number, decimals: number): string {
+    return String(Number(value.toFixed(decimals)));
+}
+
+/** A day or an hour as one says it: `Fri 11 Dec`, `Tue 1 Dec 14:00`. */
+export function moment(text: string, quantity?: string | null): string {
+    const found = /^(\d{4})-(\d\d)-(\d\d)(?:T(\d\d:\d\d))?/.exec(text);
+    if (
+        !found ||
+        (quantity !== undefined && quantity !== null && !['moment', 'day', 'text'].includes(quantity))
+    )
+        return text;
+    const day = new Date(Number(found[1]), Number(found[2]) - 1, Number(found[3]));
+    const said = day.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+    return found[4] ? `${said} ${found[4]}` : said;
+}
+
+/** Bench talk without a unit means the units at hand. */
+export function withUnit(typed: string, quantity: string, units: Units): string {
+    const text = typed.trim();
+    if (text === '') return text;
+    const bare = /^[-+\d.,\s/½¼¾⅛⅜⅝⅞]+$/.test(text);
+    if (quantity === 'ring-size' && (bare || /^[A-Za-z](\s?½|\s1\/2)?$/.test(text)))
+        return bare ? `${units.size.toUpperCase()} ${text}` : `UK ${text}`;
+    if (!bare) return text;
+    if (quantity === 'length' && units.length !== 'mm')
+        return `${text} ${units.length === 'in' ? 'in' : 'ga'}`;
+    if (quantity === 'mass' && units.mass !== 'g') return `${text} ${units.mass}`;
+    if (quantity === 'temperature' && units.temperature === 'F') return `${text} F`;
+    return text;
+}
+
+interface Switch {
+    units: Units;
+    turn: (kind: keyof typeof NEXT) => void;
+    set: (units: Partial<Units>) => void;
+}
+const UnitsContext = createContext<Switch>({ units: START, turn: () => {}, set: () => {} });
+export const useUnits = () => use(UnitsContext);
+
+const KEPT = 'hot-sprue.units';
+
+export function UnitsProvider({ children }: { children: ReactNode }) {
+    const [units, setUnits] = useState<Units>(() => {
+        try {
+            return { ...START, ...JSON.parse(localStorage.getItem(KEPT) ?? '{}') };
+        } catch {
+            return START;
+        }
+    });
+    const set = useCallback((changes: Partial<Units>) => {
+        setUnits((now) => {
+            const next = { ...now, ...changes };
+            localStorage.setItem(KEPT, JSON.stringify(next));
+            return next;
+        });
+    }, []);
+    const turn = useCallback(
+        (kind: keyof typeof NEXT) =>
+            setUnits((now) => {
+                const next = { ...now, [kind]: (NEXT[kind] as Record<string, string>)[now[kind]] } as Units;
+                localStorage.setItem(KEPT, JSON.stringify(next));
+                return next;
+            }),
+        [],
+    );
+    const value = useMemo(() => ({ units, turn, set }), [units, turn, set]);
+    return <UnitsContext value={value}>{children}</UnitsContext>;
+}

@@ -1,0 +1,127 @@
+import { Box } from '@chakra-ui/react';
+import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
+import type { Dimension, Shape, View } from '../api/types';
+import './drawing.css';
+
+const PX_PER_MM = 96 / 25.4;
+
+function Mark({ shape, scale }: { shape: Shape; scale: number }) {
+    switch (shape.kind) {
+        case 'line':
+            return <line className={shape.style} x1={shape.x1} y1={shape.y1} x2={shape.x2} y2={shape.y2} />;
+        case 'circle':
+            return <circle className={shape.style} cx={shape.cx} cy={shape.cy} r={shape.r} />;
+        case 'path':
+            return <path className={shape.style} d={shape.d} />;
+        case 'text':
+            return (
+                <text
+                    className={shape.style}
+                    x={shape.x}
+                    y={shape.y}
+                    textAnchor={shape.anchor}
+                    style={{ fontSize: `${(shape.style === 'label' ? 15 : 13) / scale}px` }}
+                >
+                    {shape.text}
+                </text>
+            );
+    }
+}
+
+/** A dimension's line with a tick at each end, and a lead to its box where the box stands off it. */
+function Measure({ dimension, scale }: { dimension: Dimension; scale: number }) {
+    const [from, to] = dimension.line;
+    if (!from || !to) return null;
+    const [x1 = 0, y1 = 0] = from;
+    const [x2 = 0, y2 = 0] = to;
+    const [atX = 0, atY = 0] = dimension.at;
+    const long = Math.hypot(x2 - x1, y2 - y1) || 1;
+    const tick = 5 / scale;
+    const [nx, ny] = [(-(y2 - y1) / long) * tick, ((x2 - x1) / long) * tick];
+    const [near] = [from, to].sort(
+        (a, b) =>
+            Math.hypot((a[0] ?? 0) - atX, (a[1] ?? 0) - atY) -
+            Math.hypot((b[0] ?? 0) - atX, (b[1] ?? 0) - atY),
+    );
+    return (
+        <g className="measure">
+            <line className="measure" x1={x1} y1={y1} x2={x2} y2={y2} />
+            <line className="measure" x1={x1 - nx} y1={y1 - ny} x2={x1 + nx} y2={y1 + ny} />
+            <line className="measure" x1={x2 - nx} y1={y2 - ny} x2={x2 + nx} y2={y2 + ny} />
+            <line className="measure" x1={near?.[0]} y1={near?.[1]} x2={atX} y2={atY} />
+        </g>
+    );
+}
+
+interface Props {
+    view: View;
+    /** Most it may take, px; ignored at life size. */
+    height?: number;
+    /** At life size (times its magnification), for paper. */
+    lifeSize?: boolean;
+    /** Draws a dimension's box; nothing where it has none. */
+    box: (dimension: Dimension) => ReactNode;
+}
+
+/** Renders a drawing's primitives, its dimensions as boxes that can be tapped. */
+export function Drawing({ view, height = 420, lifeSize = false, box }: Props) {
+    const frame = useRef<HTMLDivElement>(null);
+    const [width, setWidth] = useState(0);
+    useLayoutEffect(() => {
+        if (!frame.current) return;
+        const observer = new ResizeObserver(([entry]) => setWidth(entry?.contentRect.width ?? 0));
+        observer.observe(frame.current);
+        setWidth(frame.current.clientWidth);
+        return () => observer.disconnect();
+    }, []);
+    const [x = 0, y = 0, wide = 1, high = 1] = view.box;
+    const scale = lifeSize ? PX_PER_MM * view.magnify : Math.min(width / wide, height / high);
+    return (
+        <Box ref={frame} w="full" className="sketch" data-view={`${view.use}/${view.name}`}>
+            {scale > 0 ? (
+                <Box position="relative" mx="auto" style={{ width: wide * scale, height: high * scale }}>
+                    <svg
+                        role="img"
+                        aria-label={view.title}
+                        viewBox={`${x} ${y} ${wide} ${high}`}
+                        style={
+                            lifeSize
+                                ? {
+                                      width: `${wide * view.magnify}mm`,
+                                      height: `${high * view.magnify}mm`,
+                                      overflow: 'visible',
+                                  }
+                                : { width: wide * scale, height: high * scale, overflow: 'visible' }
+                        }
+                    >
+                        {view.shapes.map((shape, index) => (
+                            <Mark key={index} shape={shape} scale={scale} />
+                        ))}
+                        {view.dimensions.map((dimension) => (
+                            <Measure
+                                key={dimension.kind + dimension.name}
+                                dimension={dimension}
+                                scale={scale}
+                            />
+                        ))}
+                    </svg>
+                    {view.dimensions.map((dimension) => (
+                        <Box
+                            key={dimension.kind + dimension.name}
+                            position="absolute"
+                            transform="translate(-50%, -50%)"
+                            zIndex={1}
+                            _focusWithin={{ zIndex: 2 }}
+                            style={{
+                                left: ((dimension.at[0] ?? 0) - x) * scale,
+                                top: ((dimension.at[1] ?? 0) - y) * scale,
+                            }}
+                        >
+                            {box(dimension)}
+                        </Box>
+                    ))}
+                </Box>
+            ) : null}
+        </Box>
+    );
+}

@@ -1,0 +1,150 @@
+import { Box, Button, Flex, Image, Input } from '@chakra-ui/react';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { get, post } from '../api/client';
+import type { Client, Picture } from '../api/types';
+import type { Work } from './useJob';
+
+/** Whose piece it is: a client who is known, or a new one. */
+export function ClientPick({ work }: { work: Work }) {
+    const [name, setName] = useState<string | null>(null);
+    const { data } = useQuery({
+        queryKey: ['clients'],
+        queryFn: () => get<{ clients: Client[] }>('clients'),
+    });
+    const now = work.job?.client ?? null;
+    const choose = async () => {
+        const known = data?.clients.find((client) => client.name === name?.trim());
+        await work.act('client', {
+            client: known ? { id: known.id } : name?.trim() ? { name: name.trim() } : null,
+        });
+        setName(null);
+    };
+    return (
+        <Box
+            as="form"
+            onSubmit={(event) => {
+                event.preventDefault();
+                void choose();
+            }}
+        >
+            <Flex gap={2}>
+                <Input
+                    aria-label="Client"
+                    list="clients"
+                    placeholder="whose piece is it?"
+                    value={name ?? now?.name ?? ''}
+                    h="46px"
+                    bg="card"
+                    borderColor="rule"
+                    fontSize="17px"
+                    fontWeight="600"
+                    onChange={(event) => setName(event.target.value)}
+                />
+                {name !== null && name !== (now?.name ?? '') ? (
+                    <Button
+                        type="submit"
+                        variant="outline"
+                        borderColor="verdigris"
+                        color="verdigris"
+                        minH="44px"
+                    >
+                        keep
+                    </Button>
+                ) : null}
+            </Flex>
+            <datalist id="clients">
+                {data?.clients.map((client) => (
+                    <option key={client.id} value={client.name} />
+                ))}
+            </datalist>
+            <Box fontSize="13px" color="soft">
+                client{now?.contact ? ` · ${now.contact}` : ''}
+            </Box>
+        </Box>
+    );
+}
+
+/** Sketches and photographs, also straight from a tablet's camera. */
+export function Pictures({ work }: { work: Work }) {
+    const number = work.job?.number;
+    const pictures = (work.job?.document.pictures ?? []) as unknown as Picture[];
+    const file = useRef<HTMLInputElement>(null);
+    const camera = useRef<HTMLInputElement>(null);
+    const add = useMutation({
+        mutationFn: (picture: File) => {
+            const form = new FormData();
+            form.append('picture', picture);
+            form.append('caption', picture.name.replace(/\.\w+$/, ''));
+            return post(`jobs/${number}/pictures`, form);
+        },
+        onSuccess: () => void work.refetch(),
+    });
+    const chosen = (input: HTMLInputElement) => {
+        const picture = input.files?.[0];
+        if (picture) add.mutate(picture);
+        input.value = '';
+    };
+    return (
+        <Box aria-label="Pictures" role="group">
+            <Flex gap={3} wrap="wrap" align="end">
+                {pictures.map((picture) => (
+                    <Box as="figure" key={picture.file} maxW="150px">
+                        <a href={`/api/pictures/${picture.file}`} target="_blank" rel="noreferrer">
+                            <Image
+                                src={`/api/pictures/${picture.file}`}
+                                alt={picture.caption || 'picture of this job'}
+                                maxH="104px"
+                                borderWidth="1px"
+                                borderColor="rule"
+                            />
+                        </a>
+                        <Box as="figcaption" fontSize="13px" color="soft" truncate>
+                            {picture.caption}
+                        </Box>
+                    </Box>
+                ))}
+                <Button
+                    variant="outline"
+                    borderColor="rule"
+                    color="ink"
+                    minH="44px"
+                    loading={add.isPending}
+                    onClick={() => file.current?.click()}
+                >
+                    add a picture
+                </Button>
+                <Button
+                    variant="outline"
+                    borderColor="rule"
+                    color="ink"
+                    minH="44px"
+                    onClick={() => camera.current?.click()}
+                >
+                    camera
+                </Button>
+                <input
+                    ref={file}
+                    type="file"
+                    accept="image/png,image/jpeg,image/webp"
+                    hidden
+                    data-testid="picture"
+                    onChange={(event) => chosen(event.target)}
+                />
+                <input
+                    ref={camera}
+                    type="file"
+                    accept="image/*"
+                    capture="environment"
+                    hidden
+                    onChange={(event) => chosen(event.target)}
+                />
+            </Flex>
+            {add.error ? (
+                <Box role="alert" color="hot">
+                    {add.error.message}
+                </Box>
+            ) : null}
+        </Box>
+    );
+}

@@ -1,0 +1,84 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { Catalogue, Kept } from '../api/types';
+import { Instrument } from '../bench/Instrument';
+import { fieldAt, pathWords } from '../shell/catalogue';
+import { held, type Work } from './useJob';
+import type { InHand } from './working';
+
+const WIDE = ['text'];
+
+/** One decision or reading of the job, wherever it stands. */
+export function Decision({
+    path,
+    label,
+    work,
+    catalogue,
+    inHand,
+    onTake,
+}: {
+    path: string;
+    label?: string | undefined;
+    work: Work;
+    catalogue: Catalogue;
+    inHand?: InHand | null;
+    onTake?: (() => void) | undefined;
+}) {
+    const field = fieldAt(catalogue, path);
+    if (!field || !work.job) return null;
+    const kept = (held(work.job, path) ?? null) as Kept | null;
+    const edited = work.waiting[path];
+    const typed = edited
+        ? edited.to === null
+            ? undefined
+            : ((edited.to as Kept).typed ?? String(edited.to))
+        : kept?.typed;
+    const used = Object.values(work.job.inputs)
+        .flatMap((inputs) => Object.values(inputs))
+        .find((input) => input.path === path);
+    const error = (work.errors[path] ?? work.job.errors[path])?.[0];
+    const toggled = edited && typeof edited.to === 'boolean' ? edited.to : undefined;
+    return (
+        <Instrument
+            label={label ?? pathWords(path)}
+            field={field}
+            value={
+                toggled ??
+                (edited?.to === null
+                    ? null
+                    : field.quantity === 'choice' && edited
+                      ? edited.to
+                      : kept?.value) ??
+                (edited ? null : (used?.value ?? null))
+            }
+            typed={typed}
+            origin={kept || edited ? undefined : used?.origin}
+            error={error}
+            wide={WIDE.includes(field.quantity) || field.quantity === 'ring-size'}
+            inHand={inHand !== null && inHand !== undefined}
+            path={path}
+            onEdit={(to) => work.edit(path, to)}
+            {...(onTake ? { onTake } : {})}
+        />
+    );
+}
+
+/** The decisions of a station that do not stand on its drawing. */
+export function DecisionRail({
+    paths,
+    work,
+    catalogue,
+}: {
+    paths: string[];
+    work: Work;
+    catalogue: Catalogue;
+}) {
+    return (
+        <Flex gap={2} wrap="wrap" justify="center" py={2} aria-label="Decisions" role="group">
+            {paths.map((path) => (
+                <Box key={path}>
+                    <Decision path={path} work={work} catalogue={catalogue} />
+                </Box>
+            ))}
+        </Flex>
+    );
+}

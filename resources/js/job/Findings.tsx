@@ -1,0 +1,118 @@
+import { Box, Button, Flex, Input } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Finding } from '../api/types';
+import { LevelMark } from '../bench/marks';
+import { say, useUnits } from '../bench/units';
+import type { Catalogue } from '../api/types';
+
+const EDGE = { stop: 'hot', caution: 'brass', note: 'soft' } as const;
+const WORD = { stop: 'Stop', caution: 'Caution', note: 'Note' } as const;
+
+interface Props {
+    findings: Finding[];
+    catalogue: Catalogue;
+    onFix: (fixes: Finding['fixes']) => void;
+    onOverride: (finding: Finding, reason: string) => void;
+}
+
+/** The judgement calls of a station, gravest first, each with its remedy. */
+export function Findings({ findings, catalogue, onFix, onOverride }: Props) {
+    return (
+        <Box as="ul" listStyleType="none" display="grid" gap={4} aria-label="Findings">
+            {findings.map((finding) => (
+                <One key={finding.use + finding.code} {...{ finding, catalogue, onFix, onOverride }} />
+            ))}
+        </Box>
+    );
+}
+
+function One({ finding, catalogue, onFix, onOverride }: Omit<Props, 'findings'> & { finding: Finding }) {
+    const { units } = useUnits();
+    const [asking, setAsking] = useState(false);
+    const [reason, setReason] = useState('');
+    const said = finding.fixes.map((fix) => {
+        const field = catalogue.decisions[fix.path];
+        const shown = say(fix.value, field?.quantity, units);
+        return typeof fix.value === 'boolean'
+            ? 'Apply it'
+            : `Make it ${shown.figure.replaceAll('-', ' ')} ${shown.unit}`.trim();
+    });
+    return (
+        <Box
+            as="li"
+            borderLeftWidth="3px"
+            borderColor={EDGE[finding.level]}
+            pl={3}
+            opacity={finding.override ? 0.75 : 1}
+            data-finding={finding.code}
+        >
+            <Flex align="center" gap={2} fontWeight="600">
+                <LevelMark level={finding.level} />
+                <Box>
+                    {WORD[finding.level]}: {finding.code.replaceAll('-', ' ')}
+                </Box>
+            </Flex>
+            <Box fontSize="14.5px" color="soft">
+                {finding.message}
+            </Box>
+            <Box fontSize="14.5px">{finding.remedy}</Box>
+            {finding.override ? (
+                <Box fontSize="13.5px" color="soft">
+                    Overridden by {finding.override.by}: {finding.override.reason}
+                </Box>
+            ) : (
+                <Flex gap={2} mt={1} wrap="wrap">
+                    {finding.fixes.length > 0 ? (
+                        <Button
+                            variant="outline"
+                            borderColor="verdigris"
+                            color="verdigris"
+                            minH="44px"
+                            px={3}
+                            onClick={() => onFix(finding.fixes)}
+                        >
+                            {said.length === 1 ? said[0] : 'Do that'}
+                        </Button>
+                    ) : null}
+                    {finding.level === 'stop' && !asking ? (
+                        <Button
+                            variant="plain"
+                            color="soft"
+                            textDecoration="underline"
+                            minH="44px"
+                            px={1}
+                            onClick={() => setAsking(true)}
+                        >
+                            Override…
+                        </Button>
+                    ) : null}
+                </Flex>
+            )}
+            {asking && !finding.override ? (
+                <Flex
+                    as="form"
+                    gap={2}
+                    mt={1}
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        if (reason.trim() !== '') onOverride(finding, reason);
+                        setAsking(false);
+                    }}
+                >
+                    <Input
+                        aria-label="Why you override this stop"
+                        placeholder="Why"
+                        value={reason}
+                        autoFocus
+                        bg="card"
+                        h="44px"
+                        onChange={(event) => setReason(event.target.value)}
+                    />
+                    <Button type="submit" bg="ink" color="paper" h="44px">
+                        Override
+                    </Button>
+                </Flex>
+            ) : null}
+        </Box>
+    );
+}

@@ -1,0 +1,73 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { get } from '../api/client';
+import type { Entry, Kept } from '../api/types';
+import { pathWords } from '../shell/catalogue';
+import type { Work } from './useJob';
+
+function said(value: unknown): string {
+    if (value === null || value === undefined) return '–';
+    if (typeof value === 'object' && 'typed' in value) return (value as Kept).typed;
+    if (typeof value === 'object' && 'state' in value) return String((value as { state: string }).state);
+    if (typeof value === 'object') return 'set';
+    return String(value);
+}
+
+/** Who changed what, and when; nothing is ever lost from it, and undo is another line of it. */
+export function History({ number, work, onClose }: { number: number; work: Work; onClose: () => void }) {
+    const { data } = useQuery({
+        queryKey: ['history', number],
+        queryFn: () => get<{ entries: Entry[] }>(`jobs/${number}/history`),
+    });
+    return (
+        <Box
+            data-testid="history"
+            maxH="60vh"
+            overflowY="auto"
+            borderTopWidth="1px"
+            borderColor="rule"
+            pt={2}
+        >
+            <Flex gap={2} align="center">
+                <Box fontWeight="600" flex="1">
+                    History
+                </Box>
+                <Button
+                    variant="outline"
+                    borderColor="rule"
+                    color="ink"
+                    minH="44px"
+                    onClick={() => void work.act('undo')}
+                >
+                    Undo
+                </Button>
+                <Button variant="plain" color="soft" minH="44px" onClick={onClose}>
+                    close
+                </Button>
+            </Flex>
+            {data?.entries.length === 0 ? <Box color="soft">Nothing has been changed yet.</Box> : null}
+            {data?.entries.map((entry) => (
+                <Box key={entry.id} py={1} borderBottomWidth="1px" borderColor="rule" fontSize="14px">
+                    <Box color="soft">
+                        {entry.by ?? 'somebody'} ·{' '}
+                        {new Date(entry.at).toLocaleString('en-GB', {
+                            day: 'numeric',
+                            month: 'short',
+                            hour: '2-digit',
+                            minute: '2-digit',
+                        })}
+                        {entry.undoes ? ' · undo' : ''}
+                    </Box>
+                    {entry.changes.slice(0, 6).map((change) => (
+                        <Box key={change.path}>
+                            {pathWords(change.path)}: {said(change.from)} → {said(change.to)}
+                        </Box>
+                    ))}
+                    {entry.changes.length > 6 ? (
+                        <Box color="soft">and {entry.changes.length - 6} more</Box>
+                    ) : null}
+                </Box>
+            ))}
+        </Box>
+    );
+}

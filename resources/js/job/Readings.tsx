@@ -1,0 +1,120 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { post } from '../api/client';
+import type { Catalogue, Reading } from '../api/types';
+import { Decision } from './DecisionRail';
+import type { Work } from './useJob';
+
+const TAKEN: Record<string, 'balance' | 'caliper'> = {
+    wax_mass: 'balance',
+    stones_mass: 'balance',
+    charge_mass: 'balance',
+    casting_mass: 'balance',
+    button_mass: 'balance',
+    scrap_mass: 'balance',
+    bore: 'caliper',
+    width: 'caliper',
+    thickness: 'caliper',
+};
+
+const LABELS: Record<string, string> = {
+    'attempts.weighed': 'what was on the balance?',
+    'attempts.stones_in_wax': 'stones stuck in it?',
+    'castings.verdict': 'verdict',
+};
+
+interface Props {
+    group: 'attempts' | 'castings';
+    title: string;
+    again: string;
+    work: Work;
+    catalogue: Catalogue;
+}
+
+/** What is read off the balance and the caliper, of each wax or each casting. An earlier one stays as it was. */
+export function Readings({ group, title, again, work, catalogue }: Props) {
+    const rows = work.job?.document[group] ?? [];
+    const count = Math.max(1, rows.length);
+    const [shown, setShown] = useState<number | null>(null);
+    const [problem, setProblem] = useState<string | null>(null);
+    const index = Math.min(shown ?? count - 1, count);
+    const take = async (device: 'balance' | 'caliper', path: string) => {
+        setProblem(null);
+        try {
+            const reading = await post<Reading>(`devices/${device}/take`);
+            work.edit(path, `${reading.value} ${reading.unit}`);
+        } catch (error) {
+            setProblem(error instanceof Error ? error.message : String(error));
+        }
+    };
+    return (
+        <Box borderTopWidth="1px" borderColor="rule" pt={3} data-readings={group}>
+            <Flex align="center" gap={2} wrap="wrap">
+                <Box fontWeight="600">{title}</Box>
+                {Array.from({ length: Math.max(count, index + 1) }, (_, row) => (
+                    <Button
+                        key={row}
+                        variant="plain"
+                        minH="44px"
+                        minW="44px"
+                        px={2}
+                        color={row === index ? 'ink' : 'soft'}
+                        borderBottomWidth="3px"
+                        borderRadius={0}
+                        borderColor={row === index ? 'verdigris' : 'transparent'}
+                        aria-pressed={row === index}
+                        onClick={() => setShown(row)}
+                    >
+                        {row + 1}
+                    </Button>
+                ))}
+                {rows.length > 0 && index < rows.length ? (
+                    <Button
+                        variant="outline"
+                        borderColor="rule"
+                        color="ink"
+                        minH="44px"
+                        onClick={() => setShown(rows.length)}
+                    >
+                        {again}
+                    </Button>
+                ) : null}
+            </Flex>
+            {problem ? (
+                <Box role="alert" color="hot">
+                    {problem}
+                </Box>
+            ) : null}
+            <Flex gap={2} wrap="wrap" py={2}>
+                {Object.keys(catalogue.readings[group] ?? {}).map((name) => {
+                    const device = TAKEN[name];
+                    const path = `${group}.${index}.${name}`;
+                    return (
+                        <Box key={path} display="grid" gap={1} alignContent="start">
+                            <Decision
+                                path={path}
+                                label={LABELS[`${group}.${name}`]}
+                                work={work}
+                                catalogue={catalogue}
+                            />
+                            {device ? (
+                                <Button
+                                    variant="outline"
+                                    borderColor="verdigris"
+                                    color="verdigris"
+                                    minH="44px"
+                                    px={2}
+                                    fontSize="13.5px"
+                                    aria-label={`Take ${name.replaceAll('_', ' ')} from the ${device}`}
+                                    onClick={() => void take(device, path)}
+                                >
+                                    from the {device}
+                                </Button>
+                            ) : null}
+                        </Box>
+                    );
+                })}
+            </Flex>
+        </Box>
+    );
+}

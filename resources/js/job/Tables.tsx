@@ -1,0 +1,161 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { post } from '../api/client';
+import type { Job } from '../api/types';
+import { moment, say, useUnits } from '../bench/units';
+
+interface Mass {
+    alloy: string;
+    mass: number;
+}
+
+/** Mass in every alloy, side by side; the job's own stands out. */
+export function Masses({ masses, own }: { masses: unknown; own?: unknown }) {
+    const { units } = useUnits();
+    if (!Array.isArray(masses)) return null;
+    return (
+        <Box as="table" w="full" fontSize="14.5px" aria-label="Mass in every alloy">
+            <tbody>
+                {(masses as Mass[]).map(({ alloy, mass }) => (
+                    <Box
+                        as="tr"
+                        key={alloy}
+                        fontWeight={alloy === own ? 600 : 400}
+                        borderBottomWidth="1px"
+                        borderColor="rule"
+                    >
+                        <td>{alloy.replaceAll('-', ' ')}</td>
+                        <Box as="td" textAlign="right">
+                            {say(mass, 'mass', units).figure} {say(mass, 'mass', units).unit}
+                        </Box>
+                    </Box>
+                ))}
+            </tbody>
+        </Box>
+    );
+}
+
+interface Stage {
+    name: string;
+    ramp_to_c: number;
+    ramp_min: number;
+    hold_min: number;
+}
+
+/** The kiln's programme as a table, with the hour of each stage. */
+export function Programme({ job }: { job: Job }) {
+    const { units } = useUnits();
+    const answer = job.answers['burnout.programme'];
+    const stages = answer?.results.stages?.value as Stage[] | undefined;
+    if (!stages) return null;
+    const start = answer?.results.start_at?.value as string | undefined;
+    const begun = start ? new Date(start).getTime() : null;
+    const rows = stages.map((stage, index) => ({
+        ...stage,
+        before: stages.slice(0, index).reduce((sum, one) => sum + one.ramp_min + one.hold_min, 0),
+    }));
+    return (
+        <Box as="table" w="full" fontSize="15px" aria-label="Programme">
+            <thead>
+                <Box as="tr" color="soft" textAlign="left" fontSize="13.5px">
+                    <th>from</th>
+                    <th>stage</th>
+                    <th>to</th>
+                    <th>climb</th>
+                    <th>hold</th>
+                </Box>
+            </thead>
+            <tbody>
+                {rows.map((stage) => (
+                    <Box as="tr" key={stage.name} borderTopWidth="1px" borderColor="rule">
+                        <td>
+                            {begun
+                                ? new Date(begun + stage.before * 60_000).toLocaleTimeString('en-GB', {
+                                      hour: '2-digit',
+                                      minute: '2-digit',
+                                  })
+                                : say(stage.before, 'minutes', units).figure}
+                        </td>
+                        <td>{stage.name}</td>
+                        <td>
+                            {say(stage.ramp_to_c, 'temperature', units).figure}{' '}
+                            {say(stage.ramp_to_c, 'temperature', units).unit}
+                        </td>
+                        <td>{Math.round(stage.ramp_min)} min</td>
+                        <td>{Math.round(stage.hold_min)} min</td>
+                    </Box>
+                ))}
+            </tbody>
+            {start ? (
+                <caption style={{ captionSide: 'bottom', textAlign: 'left' }}>
+                    switch on {moment(start)}
+                </caption>
+            ) : null}
+        </Box>
+    );
+}
+
+interface ClockStage {
+    stage: string;
+    until_min: number;
+    how: string;
+}
+
+/** The working clock, to be started when powder goes into water, and the standing after it. */
+export function WorkingClock({ job }: { job: Job }) {
+    const queries = useQueryClient();
+    const mix = job.answers['investment.mix'];
+    const stages = mix?.results.clock?.value as ClockStage[] | undefined;
+    const stand = mix?.results.stand_min?.value as number | undefined;
+    const start = useMutation({
+        mutationFn: (clock: { label: string; stages: ClockStage[] }) =>
+            post('clocks', { job: job.number, ...clock }),
+        onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+    });
+    if (!stages) return null;
+    return (
+        <Box aria-label="Working clock" role="group">
+            <Box fontWeight="600">Working clock</Box>
+            {stages.map((stage) => (
+                <Flex key={stage.stage} gap={2} fontSize="14.5px" borderBottomWidth="1px" borderColor="rule">
+                    <Box minW="44px">
+                        {Math.floor(stage.until_min)}:
+                        {String(Math.round((stage.until_min % 1) * 60)).padStart(2, '0')}
+                    </Box>
+                    <Box flex="1">
+                        {stage.stage}{' '}
+                        <Box as="span" color="soft">
+                            {stage.how}
+                        </Box>
+                    </Box>
+                </Flex>
+            ))}
+            <Flex gap={2} mt={2} wrap="wrap">
+                <Button
+                    bg="verdigris"
+                    color="onVerdigris"
+                    minH="44px"
+                    onClick={() => start.mutate({ label: 'working clock', stages })}
+                >
+                    Powder in: start
+                </Button>
+                {stand ? (
+                    <Button
+                        variant="outline"
+                        borderColor="verdigris"
+                        color="verdigris"
+                        minH="44px"
+                        onClick={() =>
+                            start.mutate({
+                                label: 'flask standing',
+                                stages: [{ stage: 'stand', until_min: stand, how: 'do not move it' }],
+                            })
+                        }
+                    >
+                        Flask stands: start
+                    </Button>
+                ) : null}
+            </Flex>
+        </Box>
+    );
+}

@@ -1,0 +1,95 @@
+import { Box } from '@chakra-ui/react';
+import type { Answer, Catalogue, ShownInput } from '../api/types';
+import { say, useUnits } from '../bench/units';
+
+const ORIGINS: Record<string, string> = {
+    measured: 'measured',
+    typed: 'typed',
+    reckoned: 'reckoned before',
+    shop: 'the workshop’s own',
+    default: 'the usual figure',
+};
+
+export interface InHand {
+    use: string;
+    kind: 'input' | 'result';
+    name: string;
+}
+
+const words = (name: string) => name.replaceAll('_', ' ');
+
+/** How the figure in hand came about: its formula with this job's own numbers, why, and where each came from. */
+export function WorkingCard({
+    inHand,
+    answer,
+    inputs,
+    catalogue,
+}: {
+    inHand: InHand;
+    answer: Answer | undefined;
+    inputs: Record<string, ShownInput> | undefined;
+    catalogue: Catalogue;
+}) {
+    const { units } = useUnits();
+    const sheet = catalogue.sheets.find((one) => one.name === answer?.sheet);
+    const working = answer?.working.find((one) => one.result === inHand.name);
+    const result = answer?.results[inHand.name];
+    const output = sheet?.results.find((one) => one.name === inHand.name);
+    const field = sheet?.inputs.find((one) => one.name === inHand.name);
+    const input = inputs?.[inHand.name];
+    const said = say(
+        inHand.kind === 'result' ? result?.value : input?.value,
+        inHand.kind === 'result' ? output?.quantity : field?.quantity,
+        units,
+    );
+    return (
+        <Box bg="sunk" p={4} borderRadius="3px" aria-live="polite" data-testid="working">
+            <Box fontSize="13px" color="soft" fontWeight="600" mb={1}>
+                Working · {words(inHand.name)}
+            </Box>
+            {inHand.kind === 'result' && working ? (
+                <>
+                    <Box fontSize="14px" color="soft">
+                        {working.formula}
+                    </Box>
+                    <Box fontSize="16px" mt={1} overflowWrap="anywhere">
+                        {working.with}
+                    </Box>
+                    <Box fontSize="17px" fontWeight="600">
+                        = {said.figure} {said.unit}
+                    </Box>
+                    <Box fontSize="13.5px" color="soft" mt={1}>
+                        {working.because}
+                    </Box>
+                    {Object.entries(working.used).map(([name, origin]) => (
+                        <Box key={name} fontSize="13.5px" color="soft">
+                            {words(name)}: {ORIGINS[origin] ?? origin}
+                        </Box>
+                    ))}
+                    <Box fontSize="13px" color="soft" mt={1}>
+                        Source: {working.source}
+                    </Box>
+                </>
+            ) : (
+                <>
+                    <Box fontSize="17px" fontWeight="600">
+                        {said.figure} {said.unit}
+                    </Box>
+                    <Box fontSize="14px" color="soft">
+                        {output?.meaning ?? field?.meaning}
+                    </Box>
+                    {input ? (
+                        <Box fontSize="13.5px" color="soft">
+                            {ORIGINS[input.origin] ?? input.origin}
+                        </Box>
+                    ) : null}
+                    {inHand.kind === 'input' && field?.accepts ? (
+                        <Box fontSize="13px" color="soft">
+                            You may type {field.accepts}.
+                        </Box>
+                    ) : null}
+                </>
+            )}
+        </Box>
+    );
+}

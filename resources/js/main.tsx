@@ -1,0 +1,56 @@
+import '@fontsource/barlow/latin-400.css';
+import '@fontsource/barlow/latin-600.css';
+import { ChakraProvider } from '@chakra-ui/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { lazy, StrictMode, Suspense } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Route, Routes } from 'react-router';
+import { Refusal } from './api/client';
+import { UnitsProvider } from './bench/units';
+import { JobPage } from './job/JobPage';
+import { JobsPage } from './pages/JobsPage';
+import { TodayPage } from './pages/TodayPage';
+import { Shell } from './shell/Shell';
+import { system } from './theme';
+
+const SumsPage = lazy(() => import('./pages/SumsPage'));
+const ShopPage = lazy(() => import('./pages/ShopPage'));
+const PrintPage = lazy(() => import('./print/PrintPage'));
+
+const queries = new QueryClient({
+    defaultOptions: {
+        queries: {
+            retry: (count, error) => !(error instanceof Refusal) && count < 3,
+            refetchOnWindowFocus: true,
+        },
+    },
+});
+
+createRoot(document.getElementById('bench')!).render(
+    <StrictMode>
+        <ChakraProvider value={system}>
+            <QueryClientProvider client={queries}>
+                <UnitsProvider>
+                    <BrowserRouter>
+                        <Suspense fallback={null}>
+                            <Routes>
+                                <Route element={<Shell />}>
+                                    <Route index element={<TodayPage />} />
+                                    <Route path="jobs" element={<JobsPage />} />
+                                    <Route path="jobs/:number/:station?" element={<JobPage />} />
+                                    <Route path="sums/:sheet?" element={<SumsPage />} />
+                                    <Route path="shop" element={<ShopPage />} />
+                                    <Route
+                                        path="*"
+                                        element={<p style={{ padding: 32 }}>There is no such page.</p>}
+                                    />
+                                </Route>
+                                <Route path="print/:number/:what" element={<PrintPage />} />
+                            </Routes>
+                        </Suspense>
+                    </BrowserRouter>
+                </UnitsProvider>
+            </QueryClientProvider>
+        </ChakraProvider>
+    </StrictMode>,
+);

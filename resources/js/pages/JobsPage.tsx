@@ -1,0 +1,337 @@
+import { Box, Button, Flex, Input, NativeSelect } from '@chakra-ui/react';
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { get, post } from '../api/client';
+import type { Job, JobRow } from '../api/types';
+import { moment, useUnits, withUnit } from '../bench/units';
+import { useCatalogue } from '../shell/catalogue';
+
+interface Page {
+    jobs: JobRow[];
+    page: number;
+    more: boolean;
+}
+
+function Choice({
+    label,
+    value,
+    options,
+    onChange,
+}: {
+    label: string;
+    value: string;
+    options: [string, string][];
+    onChange: (value: string) => void;
+}) {
+    return (
+        <NativeSelect.Root w="auto">
+            <NativeSelect.Field
+                aria-label={label}
+                value={value}
+                h="46px"
+                bg="card"
+                borderColor="rule"
+                onChange={(event) => onChange(event.target.value)}
+            >
+                {options.map(([key, words]) => (
+                    <option key={key} value={key}>
+                        {words}
+                    </option>
+                ))}
+            </NativeSelect.Field>
+            <NativeSelect.Indicator />
+        </NativeSelect.Root>
+    );
+}
+
+/** Every job, found by number, client, title, alloy or stone. */
+export function JobsPage() {
+    const go = useNavigate();
+    const catalogue = useCatalogue();
+    const [asked, ask] = useSearchParams();
+    const file = useRef<HTMLInputElement>(null);
+    const at = (name: string) => asked.get(name) ?? '';
+    const put = (changes: Record<string, string>) =>
+        ask(
+            (now) => {
+                const next = new URLSearchParams(now);
+                if (!('page' in changes)) next.delete('page');
+                Object.entries(changes).forEach(([name, value]) =>
+                    value === '' ? next.delete(name) : next.set(name, value),
+                );
+                return next;
+            },
+            { replace: true },
+        );
+    const filter = ['search', 'station', 'state', 'due', 'page']
+        .filter((name) => at(name) !== '')
+        .map((name) => `${name}=${encodeURIComponent(at(name))}`)
+        .join('&');
+    const { data } = useQuery({
+        queryKey: ['jobs', filter],
+        queryFn: ({ signal }) => get<Page>(`jobs?${filter}`, signal),
+        placeholderData: keepPreviousData,
+    });
+    const take = useMutation({
+        mutationFn: (chosen: File) => {
+            const form = new FormData();
+            form.append('file', chosen);
+            return post<{ number: number }>('jobs/import', form);
+        },
+        onSuccess: (made) => void go(`/jobs/${made.number}`),
+    });
+    return (
+        <Box as="main" px={5} py={5} maxW="1180px" w="full" mx="auto">
+            <Flex gap={3} wrap="wrap" align="center" mb={3}>
+                <Box as="h1" fontSize="24px" fontWeight="600">
+                    Jobs
+                </Box>
+                <Input
+                    aria-label="Search jobs"
+                    placeholder="number, client, title, alloy, stone"
+                    value={at('search')}
+                    maxW="320px"
+                    h="46px"
+                    bg="card"
+                    borderColor="rule"
+                    onChange={(event) => put({ search: event.target.value })}
+                />
+                <Choice
+                    label="Station"
+                    value={at('station')}
+                    options={[
+                        ['', 'every station'],
+                        ...(catalogue?.stations.map((one): [string, string] => [
+                            one.name,
+                            `at ${one.label}`,
+                        ]) ?? []),
+                    ]}
+                    onChange={(station) => put({ station })}
+                />
+                <Choice
+                    label="Due"
+                    value={at('due')}
+                    options={[
+                        ['', 'due any time'],
+                        ['late', 'late'],
+                        ['week', 'due in a week'],
+                        ['month', 'due in a month'],
+                    ]}
+                    onChange={(due) => put({ due })}
+                />
+                <Choice
+                    label="State"
+                    value={at('state')}
+                    options={[
+                        ['', 'open'],
+                        ['delivered', 'delivered'],
+                        ['abandoned', 'abandoned'],
+                        ['all', 'all'],
+                    ]}
+                    onChange={(state) => put({ state })}
+                />
+                <Box flex="1" />
+                <Button
+                    variant="outline"
+                    borderColor="rule"
+                    color="ink"
+                    minH="46px"
+                    onClick={() => file.current?.click()}
+                >
+                    take in a file
+                </Button>
+                <input
+                    ref={file}
+                    type="file"
+                    accept=".json,.zip"
+                    hidden
+                    data-testid="import"
+                    onChange={(event) => {
+                        const chosen = event.target.files?.[0];
+                        if (chosen) take.mutate(chosen);
+                        event.target.value = '';
+                    }}
+                />
+                <Button
+                    bg="verdigris"
+                    color="onVerdigris"
+                    minH="46px"
+                    px={5}
+                    onClick={() => put({ new: '1' })}
+                >
+                    New job
+                </Button>
+            </Flex>
+            {take.error ? (
+                <Box role="alert" color="hot" mb={2}>
+                    Nothing was taken in.{' '}
+                    {Object.entries(
+                        (take.error as unknown as { errors?: Record<string, string[]> }).errors ?? {
+                            _: [take.error.message],
+                        },
+                    ).map(([path, messages]) => (
+                        <Box key={path}>
+                            {path === '_' ? '' : `${path}: `}
+                            {messages.join(' ')}
+                        </Box>
+                    ))}
+                </Box>
+            ) : null}
+            {at('new') === '1' ? <NewJob onClose={() => put({ new: '' })} /> : null}
+            {data?.jobs.length === 0 ? (
+                <Box py={8} color="soft">
+                    {filter === '' ? 'No job is open. Start one with “New job”.' : 'No job answers to that.'}
+                </Box>
+            ) : null}
+            <Box as="table" w="full" aria-label="Jobs">
+                <tbody>
+                    {data?.jobs.map((job) => (
+                        <Box
+                            as="tr"
+                            key={job.number}
+                            borderBottomWidth="1px"
+                            borderColor="rule"
+                            h="52px"
+                            _hover={{ bg: 'card' }}
+                            cursor="pointer"
+                            onClick={() => void go(`/jobs/${job.number}/${job.station}`)}
+                        >
+                            <Box as="td" w="64px" fontWeight="600" fontSize="18px">
+                                <Link to={`/jobs/${job.number}/${job.station}`}>{job.number}</Link>
+                            </Box>
+                            <td>
+                                {job.title || 'untitled'}
+                                {job.commission !== job.number ? (
+                                    <Box as="span" color="soft">
+                                        {' '}
+                                        · with {job.commission}
+                                    </Box>
+                                ) : null}
+                            </td>
+                            <Box as="td" color="soft">
+                                {job.client ?? ''}
+                            </Box>
+                            <Box as="td" textTransform="capitalize">
+                                {job.state === 'open' ? job.station : job.state}
+                            </Box>
+                            <Box as="td" textAlign="right">
+                                {job.due ? moment(job.due) : ''}
+                            </Box>
+                        </Box>
+                    ))}
+                </tbody>
+            </Box>
+            <Flex gap={3} mt={3} justify="end">
+                {(data?.page ?? 1) > 1 ? (
+                    <Button
+                        variant="outline"
+                        borderColor="rule"
+                        color="ink"
+                        minH="46px"
+                        onClick={() => put({ page: String((data?.page ?? 2) - 1) })}
+                    >
+                        earlier
+                    </Button>
+                ) : null}
+                {data?.more ? (
+                    <Button
+                        variant="outline"
+                        borderColor="rule"
+                        color="ink"
+                        minH="46px"
+                        onClick={() => put({ page: String((data?.page ?? 1) + 1) })}
+                    >
+                        more
+                    </Button>
+                ) : null}
+            </Flex>
+        </Box>
+    );
+}
+
+/** The least one must say to take a commission; all of it may be said later. */
+function NewJob({ onClose }: { onClose: () => void }) {
+    const go = useNavigate();
+    const { units } = useUnits();
+    const [client, setClient] = useState('');
+    const [title, setTitle] = useState('');
+    const [finger, setFinger] = useState('');
+    const start = useMutation({
+        mutationFn: () =>
+            post<Job>('jobs', {
+                client: client.trim() === '' ? null : { name: client.trim() },
+                changes: [
+                    ...(title.trim() ? [{ path: 'brief.title', from: null, to: title.trim() }] : []),
+                    ...(finger.trim()
+                        ? [{ path: 'brief.finger', from: null, to: withUnit(finger, 'ring-size', units) }]
+                        : []),
+                ],
+            }),
+        onSuccess: (job) => void go(`/jobs/${job.number}/brief`),
+    });
+    return (
+        <Box
+            as="form"
+            borderWidth="1px"
+            borderColor="verdigris"
+            p={4}
+            mb={4}
+            bg="card"
+            onSubmit={(event) => {
+                event.preventDefault();
+                start.mutate();
+            }}
+        >
+            <Flex gap={3} wrap="wrap" align="end">
+                <label>
+                    Client
+                    <Input
+                        autoFocus
+                        value={client}
+                        h="46px"
+                        bg="paper"
+                        onChange={(event) => setClient(event.target.value)}
+                    />
+                </label>
+                <label>
+                    What is it called?
+                    <Input
+                        value={title}
+                        h="46px"
+                        bg="paper"
+                        onChange={(event) => setTitle(event.target.value)}
+                    />
+                </label>
+                <label>
+                    Finger
+                    <Input
+                        value={finger}
+                        h="46px"
+                        bg="paper"
+                        placeholder="US 7, UK O½, 17.3 mm diameter"
+                        onChange={(event) => setFinger(event.target.value)}
+                    />
+                </label>
+                <Button
+                    type="submit"
+                    bg="verdigris"
+                    color="onVerdigris"
+                    minH="46px"
+                    px={5}
+                    loading={start.isPending}
+                >
+                    Take this commission
+                </Button>
+                <Button variant="plain" color="soft" minH="46px" onClick={onClose}>
+                    close
+                </Button>
+            </Flex>
+            {start.error ? (
+                <Box role="alert" color="hot" mt={2}>
+                    {start.error.message}
+                </Box>
+            ) : null}
+        </Box>
+    );
+}

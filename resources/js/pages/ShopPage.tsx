@@ -1,0 +1,345 @@
+import { Box, Button, Flex, Input, Textarea } from '@chakra-ui/react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { get, Refusal, send } from '../api/client';
+import type { Field, Shop } from '../api/types';
+import { Instrument } from '../bench/Instrument';
+import { say, useUnits, withUnit, type Units } from '../bench/units';
+import { useCatalogue } from '../shell/catalogue';
+
+const GROUPS: [string, string][] = [
+    ['units', 'Units'],
+    ['allowances', 'Finishing allowances'],
+    ['limits', 'Limits'],
+    ['shrinkage', 'Shrinkage'],
+    ['charge', 'Charge and button'],
+    ['sprue', 'Sprues'],
+    ['flask', 'Flask margins'],
+    ['investment', 'Investment'],
+    ['burnout', 'Burnout'],
+];
+
+/** The workshop's own figures beside the usual ones. Open jobs keep the figures they began with. */
+export default function ShopPage() {
+    const queries = useQueryClient();
+    const catalogue = useCatalogue();
+    const { units, set } = useUnits();
+    const { data: shop } = useQuery({ queryKey: ['shop'], queryFn: () => get<Shop>('shop') });
+    const [draft, setDraft] = useState<Record<string, string | boolean | null>>({});
+    const save = useMutation({
+        mutationFn: (figures: Record<string, unknown>) => send<Shop>('PUT', 'shop', figures),
+        onSuccess: (answer, sent) => {
+            queries.setQueryData(['shop'], answer);
+            void queries.invalidateQueries({ queryKey: ['catalogue'] });
+            void queries.invalidateQueries({ queryKey: ['job'] });
+            setDraft((now) => Object.fromEntries(Object.entries(now).filter(([path]) => !(path in sent))));
+        },
+    });
+    const errors = save.error instanceof Refusal ? save.error.errors : {};
+    if (!shop || !catalogue)
+        return (
+            <Box p={8} color="soft">
+                Opening the drawer…
+            </Box>
+        );
+    const fields = Object.values(catalogue.rules);
+    const keep = (path: string) => (typed: string | boolean | null) => {
+        setDraft((now) => ({ ...now, [path]: typed }));
+        const unit = {
+            'units.length': 'length',
+            'units.mass': 'mass',
+            'units.temperature': 'temperature',
+            'units.size': 'size',
+        }[path];
+        if (unit && typeof typed === 'string') set({ [unit]: typed } as Partial<Units>);
+    };
+    const changed = Object.keys(draft).length;
+    return (
+        <Box as="main" px={5} py={5} maxW="1180px" w="full" mx="auto">
+            <Flex align="baseline" gap={4} wrap="wrap" mb={2}>
+                <Box as="h1" fontSize="24px" fontWeight="600">
+                    Shop
+                </Box>
+                <Box color="soft">
+                    Your own figures. A job keeps those it began with, until you say otherwise on it.
+                </Box>
+                <Box flex="1" />
+                {changed > 0 ? (
+                    <>
+                        <Button variant="plain" color="soft" minH="46px" onClick={() => setDraft({})}>
+                            put back
+                        </Button>
+                        <Button
+                            bg="verdigris"
+                            color="onVerdigris"
+                            minH="46px"
+                            px={5}
+                            onClick={() =>
+                                save.mutate(
+                                    Object.fromEntries(
+                                        Object.entries(draft).map(([path, typed]) => [
+                                            path,
+                                            typeof typed === 'string'
+                                                ? withUnit(
+                                                      typed,
+                                                      catalogue.rules[path]?.quantity ?? '',
+                                                      units,
+                                                  )
+                                                : typed,
+                                        ]),
+                                    ),
+                                )
+                            }
+                        >
+                            Keep {changed === 1 ? 'this figure' : `these ${changed} figures`}
+                        </Button>
+                    </>
+                ) : null}
+            </Flex>
+            {errors._ ? (
+                <Box role="alert" color="hot">
+                    {errors._.join(' ')}
+                </Box>
+            ) : null}
+            {GROUPS.map(([group, title]) => (
+                <Box key={group} as="section" borderTopWidth="1px" borderColor="rule" py={3}>
+                    <Box as="h2" fontSize="17px" fontWeight="600" mb={2}>
+                        {title}
+                    </Box>
+                    <Flex gap={2} wrap="wrap">
+                        {fields
+                            .filter(
+                                (field) => field.name.startsWith(`${group}.`) && field.quantity !== 'rows',
+                            )
+                            .map((field) => {
+                                const figure = shop.figures[field.name]!;
+                                const edited = draft[field.name];
+                                const usual = say(figure.default, field.quantity, units);
+                                return (
+                                    <Box key={field.name} w="200px">
+                                        <Instrument
+                                            label={field.meaning}
+                                            field={field}
+                                            value={
+                                                edited !== undefined &&
+                                                (field.choices.length > 0 || typeof edited === 'boolean')
+                                                    ? edited
+                                                    : edited === undefined
+                                                      ? figure.value
+                                                      : null
+                                            }
+                                            typed={
+                                                edited === undefined
+                                                    ? figure.typed === null
+                                                        ? undefined
+                                                        : String(figure.typed)
+                                                    : (edited ?? undefined)?.toString()
+                                            }
+                                            origin={figure.own ? 'shop' : 'default'}
+                                            error={errors[`rules.${field.name}`]?.[0]}
+                                            path={field.name}
+                                            onEdit={keep(field.name)}
+                                        />
+                                        {figure.own ? (
+                                            <Button
+                                                variant="plain"
+                                                color="verdigris"
+                                                minH="44px"
+                                                px={1}
+                                                fontSize="13.5px"
+                                                onClick={() => save.mutate({ [field.name]: null })}
+                                            >
+                                                back to the usual {usual.figure} {usual.unit}
+                                            </Button>
+                                        ) : null}
+                                    </Box>
+                                );
+                            })}
+                    </Flex>
+                </Box>
+            ))}
+            {fields
+                .filter((field) => field.quantity === 'rows')
+                .map((field) => (
+                    <List
+                        key={field.name}
+                        field={field}
+                        rows={shop.figures[field.name]!.value as Row[]}
+                        own={shop.figures[field.name]!.own}
+                        error={errors[`rules.${field.name}`]?.[0]}
+                        onKeep={(rows) => save.mutate({ [field.name]: rows })}
+                    />
+                ))}
+        </Box>
+    );
+}
+
+type Row = Record<string, unknown>;
+
+/** One of the workshop's lists, row by row. */
+function List({
+    field,
+    rows,
+    own,
+    error,
+    onKeep,
+}: {
+    field: Field;
+    rows: Row[];
+    own: boolean;
+    error: string | undefined;
+    onKeep: (rows: Row[] | null) => void;
+}) {
+    const [draft, setDraft] = useState<Row[] | null>(null);
+    const shown = draft ?? rows;
+    const put = (index: number, name: string, value: string) =>
+        setDraft(
+            shown.map((row, at) => (at === index ? { ...row, [name]: value === '' ? null : value } : row)),
+        );
+    return (
+        <Box as="details" borderTopWidth="1px" borderColor="rule" py={2} data-list={field.name}>
+            <Box as="summary" minH="44px" cursor="pointer" fontSize="17px" fontWeight="600" pt={2}>
+                {field.meaning}{' '}
+                <Box as="span" color="soft" fontWeight="400" fontSize="14px">
+                    {rows.length} rows{own ? ' · yours' : ' · as shipped'}
+                </Box>
+            </Box>
+            {error ? (
+                <Box role="alert" color="hot">
+                    {error}
+                </Box>
+            ) : null}
+            <Box overflowX="auto">
+                <Box as="table" fontSize="14px" w="full">
+                    <thead>
+                        <tr>
+                            {field.columns.map((column) => (
+                                <Box
+                                    as="th"
+                                    key={column.name}
+                                    textAlign="left"
+                                    color="soft"
+                                    fontWeight="400"
+                                    pr={2}
+                                >
+                                    {column.name.replaceAll('_', ' ')}{' '}
+                                    {column.unit && column.unit !== '1' ? column.unit : ''}
+                                </Box>
+                            ))}
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {shown.map((row, index) => (
+                            <tr key={index}>
+                                {field.columns.map((column) => {
+                                    const value = row[column.name];
+                                    const label = `${column.name.replaceAll('_', ' ')} of row ${index + 1}`;
+                                    return (
+                                        <td key={column.name}>
+                                            {column.quantity === 'yes-no' ? (
+                                                <input
+                                                    type="checkbox"
+                                                    aria-label={label}
+                                                    checked={value === true}
+                                                    style={{ width: 24, height: 24 }}
+                                                    onChange={(event) =>
+                                                        setDraft(
+                                                            shown.map((one, at) =>
+                                                                at === index
+                                                                    ? {
+                                                                          ...one,
+                                                                          [column.name]: event.target.checked,
+                                                                      }
+                                                                    : one,
+                                                            ),
+                                                        )
+                                                    }
+                                                />
+                                            ) : column.name === 'good_for' ? (
+                                                <Textarea
+                                                    aria-label={label}
+                                                    rows={1}
+                                                    minW="260px"
+                                                    value={String(value ?? '')}
+                                                    bg="card"
+                                                    borderColor="rule"
+                                                    onChange={(event) =>
+                                                        put(index, column.name, event.target.value)
+                                                    }
+                                                />
+                                            ) : (
+                                                <Input
+                                                    aria-label={label}
+                                                    h="44px"
+                                                    minW="84px"
+                                                    value={
+                                                        value === null || value === undefined
+                                                            ? ''
+                                                            : String(value)
+                                                    }
+                                                    bg="card"
+                                                    borderColor="rule"
+                                                    onChange={(event) =>
+                                                        put(index, column.name, event.target.value)
+                                                    }
+                                                />
+                                            )}
+                                        </td>
+                                    );
+                                })}
+                                <td>
+                                    <Button
+                                        variant="plain"
+                                        color="soft"
+                                        minH="44px"
+                                        aria-label={`Take out row ${index + 1}`}
+                                        onClick={() => setDraft(shown.filter((_, at) => at !== index))}
+                                    >
+                                        take out
+                                    </Button>
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </Box>
+            </Box>
+            <Flex gap={2} mt={2} wrap="wrap">
+                <Button
+                    variant="outline"
+                    borderColor="rule"
+                    color="ink"
+                    minH="44px"
+                    onClick={() => setDraft([...shown, {}])}
+                >
+                    add a row
+                </Button>
+                {draft ? (
+                    <Button
+                        bg="verdigris"
+                        color="onVerdigris"
+                        minH="44px"
+                        onClick={() => {
+                            onKeep(draft);
+                            setDraft(null);
+                        }}
+                    >
+                        Keep this list
+                    </Button>
+                ) : null}
+                {own ? (
+                    <Button
+                        variant="plain"
+                        color="verdigris"
+                        minH="44px"
+                        onClick={() => {
+                            onKeep(null);
+                            setDraft(null);
+                        }}
+                    >
+                        back to the list as shipped
+                    </Button>
+                ) : null}
+            </Flex>
+        </Box>
+    );
+}

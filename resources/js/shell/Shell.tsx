@@ -1,0 +1,210 @@
+import { Box, Button, Dialog, Flex, NativeSelect, Portal } from '@chakra-ui/react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { NavLink, Outlet, useNavigate } from 'react-router';
+import { get, post } from '../api/client';
+import type { Bench } from '../api/types';
+import { Clocks } from './clocks';
+import { useScheme } from './scheme';
+import { SignIn } from '../pages/SignIn';
+
+const PAGES = [
+    ['/', 'Today', 't'],
+    ['/jobs', 'Jobs', 'j'],
+    ['/sums', 'Sums', 's'],
+    ['/shop', 'Shop', 'o'],
+] as const;
+
+const KEYS = [
+    ['t j s o', 'Today, Jobs, Sums, Shop'],
+    ['n', 'a new job'],
+    ['1 … 6', 'the stations of a job, in bench order'],
+    ['u', 'undo the last save of a job'],
+    ['h', 'a job’s history'],
+    ['p', 'print'],
+    ['Tab, Enter', 'to a figure, and edit it; Enter keeps, Escape puts back'],
+    ['?', 'this list'],
+] as const;
+
+/** Whether a key was meant for a field and not for the page. */
+export function isTyping(event: KeyboardEvent): boolean {
+    const at = event.target as HTMLElement;
+    return (
+        ['INPUT', 'TEXTAREA', 'SELECT'].includes(at.tagName) || event.ctrlKey || event.metaKey || event.altKey
+    );
+}
+
+/** The head of every page, and who is at the bench. */
+export function Shell() {
+    const queries = useQueryClient();
+    const go = useNavigate();
+    const [help, setHelp] = useState(false);
+    const [scheme, turnScheme] = useScheme();
+    const { data: bench, dataUpdatedAt } = useQuery({
+        queryKey: ['bench'],
+        queryFn: () => get<Bench>('bench'),
+        refetchInterval: 5000,
+    });
+    const pick = useMutation({
+        mutationFn: (id: number) => post<Bench>('bench', { id }),
+        onSuccess: (answer) => queries.setQueryData(['bench'], answer),
+    });
+    const leave = useMutation({
+        mutationFn: () => post<Bench>('sign-out'),
+        onSuccess: () => queries.clear(),
+    });
+    useEffect(() => {
+        const keys = (event: KeyboardEvent) => {
+            if (isTyping(event)) return;
+            const page = PAGES.find(([, , key]) => key === event.key);
+            if (page) void go(page[0]);
+            if (event.key === 'n') void go('/jobs?new=1');
+            if (event.key === '?') setHelp(true);
+        };
+        const wanted = () => void queries.invalidateQueries({ queryKey: ['bench'] });
+        window.addEventListener('keydown', keys);
+        window.addEventListener('sign-in-wanted', wanted);
+        return () => {
+            window.removeEventListener('keydown', keys);
+            window.removeEventListener('sign-in-wanted', wanted);
+        };
+    }, [go, queries]);
+    if (!bench) return <Box p={6}>Lighting the lamp…</Box>;
+    if (bench.network && !bench.person) return <SignIn />;
+    const offset = new Date(bench.now).getTime() - dataUpdatedAt;
+    return (
+        <Flex direction="column" minH="100vh">
+            <Flex
+                as="header"
+                align="center"
+                gap={{ base: 3, md: 7 }}
+                px={5}
+                minH="52px"
+                borderBottomWidth="1px"
+                borderColor="rule"
+                wrap="wrap"
+                className="no-print"
+            >
+                <Box fontWeight="600" fontSize="18px">
+                    Hot Sprue
+                </Box>
+                <Flex as="nav" aria-label="Pages" gap={{ base: 3, md: 6 }}>
+                    {PAGES.map(([to, label]) => (
+                        <NavLink
+                            key={to}
+                            to={to}
+                            end={to === '/'}
+                            style={{ minHeight: 52, display: 'flex', alignItems: 'center' }}
+                        >
+                            {({ isActive }) => (
+                                <Box
+                                    as="span"
+                                    borderBottomWidth="3px"
+                                    borderColor={isActive ? 'ink' : 'transparent'}
+                                    py="13px"
+                                    color={isActive ? 'ink' : 'soft'}
+                                    fontSize="16px"
+                                >
+                                    {label}
+                                </Box>
+                            )}
+                        </NavLink>
+                    ))}
+                </Flex>
+                <Box flex="1" />
+                <Clocks bench={bench} offset={offset} />
+                <Flex align="center" gap={1}>
+                    {bench.network ? (
+                        <Button variant="plain" color="soft" minH="44px" onClick={() => leave.mutate()}>
+                            {bench.person?.name}, sign out
+                        </Button>
+                    ) : (
+                        <NativeSelect.Root size="sm" variant="plain" w="auto">
+                            <NativeSelect.Field
+                                aria-label="Who is at the bench"
+                                value={bench.person?.id ?? ''}
+                                h="44px"
+                                pr={7}
+                                fontSize="15px"
+                                color="soft"
+                                onChange={(event) => pick.mutate(Number(event.target.value))}
+                            >
+                                {bench.people.map((person) => (
+                                    <option key={person.id} value={person.id}>
+                                        {person.name} at the bench
+                                    </option>
+                                ))}
+                            </NativeSelect.Field>
+                            <NativeSelect.Indicator />
+                        </NativeSelect.Root>
+                    )}
+                    <Button
+                        variant="plain"
+                        color="soft"
+                        minW="44px"
+                        minH="44px"
+                        px={2}
+                        aria-label={`Light and dark: ${scheme}`}
+                        title="light, dark, or as this machine is set"
+                        onClick={turnScheme}
+                    >
+                        {{ system: 'auto', light: 'light', dark: 'dark' }[scheme]}
+                    </Button>
+                    <Button
+                        variant="plain"
+                        color="soft"
+                        minW="44px"
+                        minH="44px"
+                        px={2}
+                        aria-label="Keyboard shortcuts"
+                        onClick={() => setHelp(true)}
+                    >
+                        ?
+                    </Button>
+                </Flex>
+            </Flex>
+            <Outlet />
+            <Dialog.Root open={help} onOpenChange={(change) => setHelp(change.open)}>
+                <Portal>
+                    <Dialog.Backdrop />
+                    <Dialog.Positioner>
+                        <Dialog.Content
+                            bg="card"
+                            color="ink"
+                            borderRadius="3px"
+                            boxShadow="none"
+                            borderWidth="1px"
+                            borderColor="rule"
+                        >
+                            <Dialog.Header>
+                                <Dialog.Title>Keys</Dialog.Title>
+                            </Dialog.Header>
+                            <Dialog.Body pb={6}>
+                                {KEYS.map(([keys, what]) => (
+                                    <Flex key={keys} gap={4} py={1}>
+                                        <Box minW="110px" fontWeight="600">
+                                            {keys}
+                                        </Box>
+                                        <Box>{what}</Box>
+                                    </Flex>
+                                ))}
+                            </Dialog.Body>
+                            <Dialog.CloseTrigger asChild>
+                                <Button
+                                    variant="plain"
+                                    minH="44px"
+                                    color="soft"
+                                    position="absolute"
+                                    top={2}
+                                    right={2}
+                                >
+                                    close
+                                </Button>
+                            </Dialog.CloseTrigger>
+                        </Dialog.Content>
+                    </Dialog.Positioner>
+                </Portal>
+            </Dialog.Root>
+        </Flex>
+    );
+}

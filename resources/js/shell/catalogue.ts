@@ -1,0 +1,23 @@
+import { useQuery } from '@tanstack/react-query';
+import { get } from '../api/client';
+import type { Catalogue, Field } from '../api/types';
+
+export function useCatalogue(): Catalogue | undefined {
+    return useQuery({
+        queryKey: ['catalogue'],
+        queryFn: () => get<Catalogue>('catalogue'),
+        staleTime: 60_000,
+    }).data;
+}
+
+/** The field that a path of a job stands for. */
+export function fieldAt(catalogue: Catalogue, path: string): Field | undefined {
+    const [group = '', , name = ''] = path.split('.');
+    return catalogue.readings[group]?.[name] ?? catalogue.decisions[path];
+}
+
+/** A path as one says it: `thickness top`. */
+export function pathWords(path: string): string {
+    const parts = path.split('.');
+    return (parts.at(-1) ?? path).replaceAll('_', ' ');
+}

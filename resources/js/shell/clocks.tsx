@@ -1,0 +1,119 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { post } from '../api/client';
+import type { Bench, Clock } from '../api/types';
+
+/** Seconds now, ticking; the difference to the server's clock is taken off. */
+export function useNow(offset: number): number {
+    const [now, setNow] = useState(() => Date.now());
+    useEffect(() => {
+        const timer = setInterval(() => setNow(Date.now()), 1000);
+        return () => clearInterval(timer);
+    }, []);
+    return (now + offset) / 1000;
+}
+
+export function duration(seconds: number): string {
+    const whole = Math.max(0, Math.floor(Math.abs(seconds)));
+    const [h, m, s] = [Math.floor(whole / 3600), Math.floor((whole % 3600) / 60), whole % 60];
+    const two = (n: number) => String(n).padStart(2, '0');
+    return h > 0 ? `${h}:${two(m)} h` : `${m}:${two(s)}`;
+}
+
+/** Where a clock stands: the stage it is in, what is left of it, and how far it has run over. */
+export function standing(clock: Clock, now: number) {
+    const run = now - new Date(clock.started_at).getTime() / 1000;
+    const stage = clock.stages.find((one) => one.until_min * 60 > run);
+    const end = (clock.stages.at(-1)?.until_min ?? 0) * 60;
+    return { run, stage, left: stage ? stage.until_min * 60 - run : 0, over: stage ? 0 : run - end };
+}
+
+let sound: AudioContext | null = null;
+
+function ring(): void {
+    if (!sound) return;
+    [0, 0.25, 0.5].forEach((after) => {
+        if (!sound) return;
+        const tone = sound.createOscillator();
+        const level = sound.createGain();
+        tone.frequency.value = 880;
+        level.gain.setValueAtTime(0.25, sound.currentTime + after);
+        level.gain.exponentialRampToValueAtTime(0.001, sound.currentTime + after + 0.2);
+        tone.connect(level).connect(sound.destination);
+        tone.start(sound.currentTime + after);
+        tone.stop(sound.currentTime + after + 0.22);
+    });
+}
+
+/** Running clocks in the head of every page. They ring at the end of each stage once sound is allowed. */
+export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
+    const now = useNow(offset);
+    const [audible, setAudible] = useState(false);
+    const before = useRef<Record<number, string>>({});
+    const queries = useQueryClient();
+    const stop = useMutation({
+        mutationFn: (id: number) => post(`clocks/${id}/stop`),
+        onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+    });
+    useEffect(() => {
+        bench.clocks.forEach((clock) => {
+            const at = standing(clock, now).stage?.stage ?? 'over';
+            if (before.current[clock.id] !== undefined && before.current[clock.id] !== at) ring();
+            if (at === 'over' && Math.floor(now) % 20 === 0) ring();
+            before.current[clock.id] = at;
+        });
+    }, [now, bench.clocks]);
+    if (bench.clocks.length === 0) return null;
+    return (
+        <Flex gap={4} align="center" wrap="wrap" role="timer" aria-label="Running clocks">
+            {bench.clocks.map((clock) => {
+                const { stage, left, over } = standing(clock, now);
+                return (
+                    <Flex
+                        key={clock.id}
+                        align="center"
+                        gap={2}
+                        data-clock={clock.label}
+                        fontSize="15px"
+                        color={stage ? 'ink' : 'hot'}
+                    >
+                        {clock.job ? <Link to={`/jobs/${clock.job}`}>{clock.job}</Link> : null}
+                        <Box>
+                            {stage
+                                ? `${stage.stage} ${duration(left)} left`
+                                : `${clock.label} over by ${duration(over)}`}
+                        </Box>
+                        <Button
+                            variant="outline"
+                            borderColor="rule"
+                            color="ink"
+                            minH="44px"
+                            px={2}
+                            aria-label={`Stop the clock: ${clock.label}`}
+                            onClick={() => stop.mutate(clock.id)}
+                        >
+                            stop
+                        </Button>
+                    </Flex>
+                );
+            })}
+            {audible ? null : (
+                <Button
+                    variant="plain"
+                    color="verdigris"
+                    minH="44px"
+                    px={1}
+                    onClick={() => {
+                        sound = new AudioContext();
+                        setAudible(true);
+                        ring();
+                    }}
+                >
+                    let it ring
+                </Button>
+            )}
+        </Flex>
+    );
+}
