@@ -69,17 +69,12 @@ final readonly class JobAnswer
         $errors = [];
         foreach ($this->reckoned->errors as $use => $inputs) {
             foreach ($inputs as $input => $messages) {
-                $path = $this->pathOf($use, $input) ?? $use;
+                $path = $this->reckoned->editable($use, $input) ?? $use;
                 $errors[$path] = array_values(array_unique([...($errors[$path] ?? []), ...$messages]));
             }
         }
 
         return $errors;
-    }
-
-    private function pathOf(string $use, string $input): ?string
-    {
-        return $this->reckoned->editable($use, $input) ?? Feeds::decisionFor($use, $input);
     }
 
     /** @return array<string, mixed> */
@@ -175,7 +170,7 @@ final readonly class JobAnswer
     {
         $fixes = [];
         foreach ($finding->set as $input => $value) {
-            $path = $this->pathOf($use, $input);
+            $path = $this->reckoned->editable($use, $input);
             if ($path !== null && ! str_starts_with($path, 'attempts.') && ! str_starts_with($path, 'castings.')) {
                 $fixes[] = ['path' => $path, 'value' => $value];
             }
@@ -183,7 +178,7 @@ final readonly class JobAnswer
         $value = $this->aboutValue($use, $finding->about);
 
         return [
-            ...$finding->toArray(), 'use' => $use, 'path' => $this->pathOf($use, $finding->about), 'value' => $value,
+            ...$finding->toArray(), 'use' => $use, 'path' => $this->reckoned->editable($use, $finding->about), 'value' => $value,
             'fixes' => count($fixes) === count($finding->set) ? $fixes : [],
             'override' => $this->override($use, $finding, $value),
         ];

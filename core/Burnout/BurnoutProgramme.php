@@ -65,12 +65,12 @@ final class BurnoutProgramme implements Sheet
         $minutes = array_map(static fn (array $stage): float => $stage['ramp_min'] + $stage['hold_min'], $stages);
         $total = array_sum($minutes);
         $answer = (new Reckoning($this->description(), $input))
-            ->give('school', $school->value)
+            ->say('school', $school->value, $input->text('school') === School::AUTO ? 'by the widest flask in the kiln' : 'as chosen', sprintf('widest %.1f mm: under 64 short, under 90 medium, above long', $widest), ['flask_diameters', 'school'], 'a wide flask dries and burns clean later', self::SOURCE)
             ->give('stages', $stages)
             ->work('total_min', $total, 'the stages, one after another', implode(' + ', array_fill(0, count($minutes), '{}')), $minutes, ['flask_diameters', 'pour_temperature', 'school', 'climb_c_per_min', 'fall_c_per_min'],
                 'a stage lasts the longer of its minutes, and its ramp with the least hold', self::SOURCE);
         if ($input->has('ready_at')) {
-            $answer->give('start_at', $this->switchOn($input->text('ready_at'), $total));
+            $answer->say('start_at', $this->switchOn($input->text('ready_at'), $total), 'ready to pour − the whole programme', sprintf('%s − %d min', str_replace('T', ' ', $input->text('ready_at')), (int) ceil($total)), ['ready_at', 'flask_diameters', 'pour_temperature', 'school'], 'so that the flask waits for nobody', self::SOURCE);
         }
         $limit = $rules->num('burnout.gypsum_limit');
         $hottest = max(array_column($stages, 'ramp_to_c'));

@@ -19,7 +19,7 @@ final class BlankDrawing
         $top = $input->num('thickness');
         $base = $input->numOr('thickness_base', $top);
         $reach = $bore / 2 + max($top, $base) + 8;
-        $view = new View('blank', 'Blank and slice', 'side', [-$reach - 9, -$reach, 2 * $reach + 18, 2 * $reach + 22]);
+        $view = new View('blank', 'Blank and slice', 'side', [-$reach, -$reach, 2 * $reach + 38, 2 * $reach]);
         $blank = $answer->value('blank');
         $shape = is_string($blank) ? Blank::find($blank, $rules) : null;
         if ($shape !== null) {
@@ -38,7 +38,7 @@ final class BlankDrawing
             ->path(RingSide::wall($bore, $top, $base), 'fill-wax')
             ->through(RingSide::outer($bore, $top, $base), 'thin')
             ->circle(0, 0, $bore / 2, 'thin')
-            ->input('blank', 'blank', [0, $reach + 3])
-            ->result('slice', 'slice', [0, $reach + 16])];
+            ->input('blank', 'blank', [$reach + 18, -9], [], is_string($blank) ? $blank : null)
+            ->result('slice', 'slice', [$reach + 18, 9])];
     }
 }

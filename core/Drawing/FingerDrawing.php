@@ -6,14 +6,13 @@ namespace HotSprue\Drawing;
 
 use HotSprue\Sheet\Answer;
 
-/** The finger’s circle to scale, and its circumference laid flat beside the marks of each stick. */
+/** The finger’s circle to scale, and the nearest mark of each stick beside it. */
 final class FingerDrawing
 {
     /** @return list<View> */
     public static function views(Answer $answer): array
     {
         $d = $answer->num('inner_diameter');
-        $round = $answer->num('inner_circumference');
         $r = $d / 2;
         $main = (new View('finger', 'The finger', 'main', [-$r - 8, -$r - 4, $d + 16, $d + 13], 1))
             ->circle(0, 0, $r, 'fill-skin')
@@ -23,7 +22,7 @@ final class FingerDrawing
             ->result('inner_diameter', 'inside diameter', [0, 0], [[-$r, 0], [$r, 0]])
             ->input('size', 'the finger', [0, $r + 5]);
         $marks = $answer->value('marks');
-        $stick = (new View('sticks', 'Nearest marks', 'side', [0, 0, 40, 33], 1))->line(20, 1, 20, 32, 'measure')->text(20, 0.4, 'the finger', 'middle', 'small');
+        $stick = (new View('sticks', 'Nearest marks, mm round from the finger', 'side', [0, 0, 40, 33], 1))->line(20, 1, 20, 32, 'measure');
         $names = ['iso' => 'EU', 'us' => 'US', 'uk' => 'UK', 'jp' => 'JP', 'ch' => 'CH'];
         foreach (is_array($marks) ? $marks : [] as $row => $mark) {
             $y = 5 + $row * 5.6;
@@ -34,9 +33,6 @@ final class FingerDrawing
                 ->text($x, $y + 3.4, sprintf('%s %+.2f', $mark['label'], $mark['off_mm']), 'middle', 'small');
         }
 
-        return [$main, $stick, (new View('unrolled', sprintf('The inside laid flat: %.2f mm round', $round), 'foot', [-3, -2, $round + 6, 6]))
-            ->rect(0, 0, $round, 2, 'fill-metal')
-            ->line(0, -1, 0, 3, 'measure')
-            ->line($round, -1, $round, 3, 'measure')];
+        return [$main, $stick];
     }
 }

@@ -26,9 +26,9 @@ final class FormDrawing
             ->circle(0, 0, $d / 2)
             ->line(-$side - 1.5, 0, $side + 1.5, 0, 'centre')
             ->line(0, -$up - 1.5, 0, $down + 1.5, 'centre')
-            ->input('thickness_top', 'thickness at top', [0, -$up - 4.2], [[0, -$up], [0, -$d / 2]])
-            ->input('thickness_base', 'thickness at base', [0, $down + 4.2], [[0, $d / 2], [0, $down]])
-            ->input('inner_diameter', 'inside diameter', [0, 0], [[-$d / 2, 0], [$d / 2, 0]]);
+            ->input('thickness_top', 'thickness at top', [0, -$up - 4.2], [[0, -$d / 2], [0, -$up]], null, [0, -1, 1])
+            ->input('thickness_base', 'thickness at base', [0, $down + 4.2], [[0, $d / 2], [0, $down]], $base, [0, 1, 1])
+            ->input('inner_diameter', 'inside diameter', [0, 0], [[-$d / 2, 0], [$d / 2, 0]], $d);
         $views = [$main];
         foreach (['top' => 0.0, 'base' => M_PI] as $place => $theta) {
             $section = $band->section($theta);
@@ -37,7 +37,7 @@ final class FormDrawing
             $view = (new View("section-{$place}", "Section at {$place}", 'side', [-$half - 1, -$high - 0.6, 2 * $half + 2, $high + 2.8], 3))
                 ->path(SectionOutline::path($section), 'fill-metal')
                 ->path(SectionOutline::path($section))
-                ->input("width_{$place}", "width at {$place}", [0, 1.5], [[-$section->width / 2, 0.5], [$section->width / 2, 0.5]]);
+                ->input("width_{$place}", "width at {$place}", [0, 1.5], [[-$section->width / 2, 0.5], [$section->width / 2, 0.5]], $section->width, [1, 0, 2]);
             $views[] = $view;
         }
         $views[] = self::unrolled('Unrolled inside', $answer->num('unrolled_inner'), $band->widthTop, $band->widthBase);

@@ -40,9 +40,9 @@ final class SprueDrawing
             $view->path(self::rod(0.0, $foot - $stem / 3, 0.0, $end, $stem), 'fill-sprue');
         }
         $view->path(sprintf('M%.3F %.3F L%.3F %.3F H%.3F L%.3F %.3F Z', -$stem / 2, $end, -$stem / 2 - 3, $end + 5, $stem / 2 + 3, $stem / 2, $end), 'fill-sprue')
-            ->result('stock_diameter', 'sprue wire', [$outer + 7, $outer + 1], [])
-            ->input('count', 'sprues', [0, 0])
-            ->input('length', 'sprue length', [-$outer * 0.72, $outer + $length / 2 + 2], [])
+            ->input('sprue_diameter', 'sprue wire', [$outer + 6, $outer + 1], [], $answer->num('stock_diameter'))
+            ->input('count', 'sprues', [0, 0], [], $count)
+            ->input('length', 'sprue length', [-$outer - 1, $outer + $length / 2 + 2], [])
             ->result('stem_diameter', 'stem', [$outer + 7, $end + 1], []);
         $reaches = $answer->value('reaches');
         $table = new View('reaches', 'Reach of each count, in thicknesses', 'side', [0, 0, 40, 24]);

@@ -76,10 +76,12 @@ final class View
      *
      * @param  array{float, float}  $at  where its box stands
      * @param  list<array{float, float}>  $line  the ends that it measures between
+     * @param  float|int|string|null  $shows  what stands there while the input is not given
+     * @param  ?array{float, float, float}  $pull  which way its far end is pulled to make it larger, and how much larger a mm makes it
      */
-    public function input(string $name, string $label, array $at, array $line = []): self
+    public function input(string $name, string $label, array $at, array $line = [], float|int|string|null $shows = null, ?array $pull = null): self
     {
-        return $this->dimension('input', $name, $label, $at, $line);
+        return $this->dimension('input', $name, $label, $at, $line, $shows, $pull);
     }
 
     /**
@@ -110,10 +112,11 @@ final class View
     /**
      * @param  array{float, float}  $at
      * @param  list<array{float, float}>  $line
+     * @param  ?array{float, float, float}  $pull
      */
-    private function dimension(string $kind, string $name, string $label, array $at, array $line): self
+    private function dimension(string $kind, string $name, string $label, array $at, array $line, float|int|string|null $shows = null, ?array $pull = null): self
     {
-        $this->dimensions[] = ['kind' => $kind, 'name' => $name, 'label' => $label, 'at' => $at, 'line' => $line];
+        $this->dimensions[] = ['kind' => $kind, 'name' => $name, 'label' => $label, 'at' => $at, 'line' => $line, 'shows' => $shows, 'pull' => $pull];
 
         return $this;
     }

@@ -44,12 +44,12 @@ final class WaxDrawing
         $line = static fn (array $half): array => [[$wax[0] - 1.3, -($wax[1] + $half[1]) / 2], [$half[0], -($wax[1] + $half[1]) / 2], [$half[0], -($wax[1] + $half[1]) / 2 + 1.0]];
         [$right, $top] = [$wax[0], -$wax[1]];
 
-        return (new View('corner', 'A corner: wax, casting (dashed), finished', 'side', [$right - 1.3, $top - 0.42, 1.9, 1.62], 20))
+        return (new View('corner', 'A corner: wax, casting (dashed), finished', 'side', [$right - 1.5, $top - 0.95, 2.1, 2.9], 20))
             ->through([...$line($wax), [$right - 1.3, $top + 1.0]], 'fill-wax')
             ->through($line($wax), 'outline', false)
             ->through($line($cast), 'cast', false)
             ->through($line($finished), 'finished', false)
-            ->input('finish_outside', 'finishing outside', [$right - 0.75, $top - 0.24])
-            ->input('finish_side', 'finishing a side', [$right - 0.72, $top + 0.75]);
+            ->input('finish_outside', 'finishing outside', [$right - 0.45, $top - 0.5])
+            ->input('finish_side', 'finishing a side', [$right - 0.45, $top + 1.5]);
     }
 }

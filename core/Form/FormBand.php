@@ -118,20 +118,20 @@ final class FormBand implements Sheet
                 'a section carried round a circle sweeps its area times the path of its centroid', 'Pappus; '.self::SOURCE);
         $this->workSection($answer, $top, $shape);
         $answer
-            ->give('area_base', $base->area)
+            ->work('area_base', $base->area, 'the section at the base, as at the top', '{}', [$base->area], [...$shape, 'width_base', 'thickness_base'], 'the exact shape', self::SOURCE)
             ->work('section_modulus', $top->modulus(), 'area ÷ perimeter', '{} ÷ {}', [$top->area, $top->perimeter], $shape,
                 'metal freezes in the square of this', 'workbook 8, sprue')
             ->work('outer_diameter_top', $diameter + 2 * $band->thicknessTop, 'D + 2 × thickness at the top', '{} + 2 × {}', [$diameter, $band->thicknessTop], [...$size, 'thickness_top'], 'the wall stands on both sides', 'geometry')
-            ->give('outer_diameter_base', $diameter + 2 * $band->thicknessBase)
-            ->give('outer_height', $diameter + $band->thicknessTop + $band->thicknessBase)
-            ->give('width_greatest', max($band->widthTop, $band->widthBase))
+            ->work('outer_diameter_base', $diameter + 2 * $band->thicknessBase, 'D + 2 × thickness at the base', '{} + 2 × {}', [$diameter, $band->thicknessBase], [...$size, 'thickness_base'], 'the wall stands on both sides', 'geometry')
+            ->work('outer_height', $diameter + $band->thicknessTop + $band->thicknessBase, 'D + thickness at the top + thickness at the base', '{} + {} + {}', [$diameter, $band->thicknessTop, $band->thicknessBase], [...$size, 'thickness_top', 'thickness_base'], 'from top to base across the finger', 'geometry')
+            ->work('width_greatest', max($band->widthTop, $band->widthBase), 'the larger of width at the top and at the base', 'max({}, {})', [$band->widthTop, $band->widthBase], ['width_top', 'width_base'], 'where it is broadest', 'geometry')
             ->work('unrolled_inner', M_PI * $diameter, 'π × D', 'π × {}', [$diameter], $size, 'the inside laid flat', 'geometry')
             ->work('unrolled_outer', M_PI * ($diameter + $band->thicknessTop + $band->thicknessBase), 'π × (D + thickness at the top + thickness at the base)', 'π × ({} + {} + {})',
                 [$diameter, $band->thicknessTop, $band->thicknessBase], [...$size, 'thickness_top', 'thickness_base'], 'the outside laid flat', self::SOURCE)
             ->work('least_thickness', $thinnest - $extra, 'thinnest crown − (heavy − 1) × (inside + outside finishing)', '{} − ({} − 1) × ({} + {})',
                 [$thinnest, $rules->num('allowances.heavy'), $rules->num('allowances.finish_inside'), $rules->num('allowances.finish_outside')], ['thickness_top', 'thickness_base'],
                 'the finished size already allows for usual finishing; removing a heavy texture takes as much again', self::SOURCE)
-            ->give('share_above', $above)
+            ->work('share_above', $above, 'volume above the finger’s middle ÷ volume', '{} ÷ {}', [$above * $volume, $volume], [...$size, ...$shape], 'a ring that is heavy on top turns', self::SOURCE)
             ->give('masses', array_map(static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $volume * $alloy->density / 1000], Alloy::all($rules)));
         if ($input->has('alloy')) {
             $alloy = Alloy::named($input->text('alloy'), $rules);
@@ -159,17 +159,19 @@ final class FormBand implements Sheet
             Profile::Round => $answer->work('area_top', $top->area, 'π × width × thickness ÷ 4', 'π × {} × {} ÷ 4', [$w, $t], $uses, $because, self::SOURCE)
                 ->work('centroid_top', $top->centroid, 'thickness ÷ 2', '{} ÷ 2', [$t], $uses, $because, self::SOURCE),
             Profile::Knife => $answer->work('area_top', $top->area, 'width × (edge + thickness) ÷ 2', '{} × ({} + {}) ÷ 2', [$w, $top->edge, $t], [...$uses, 'edge'], $because, self::SOURCE)
-                ->give('centroid_top', $top->centroid),
+                ->work('centroid_top', $top->centroid, '(width × edge² ÷ 2 + width × ridge ÷ 2 × (edge + ridge ÷ 3)) ÷ area, ridge = thickness − edge', '({} × {} ^ 2 ÷ 2 + {} × {} ÷ 2 × ({} + {} ÷ 3)) ÷ {}', [$w, $top->edge, $w, $t - $top->edge, $top->edge, $t - $top->edge, $top->area], [...$uses, 'edge'], $because, self::SOURCE),
             Profile::HalfRound => ($t <= $w / 2
                 ? $answer->work('area_top', $top->area, 'R² × α − (R − thickness) × width ÷ 2, with R = (width² ÷ 4 + thickness²) ÷ (2 × thickness)', '{} ^ 2 × {} − ({} − {}) × {} ÷ 2',
                     [($w ** 2 / 4 + $t ** 2) / (2 * $t), atan2($w / 2, ($w ** 2 / 4 - $t ** 2) / (2 * $t)), ($w ** 2 / 4 + $t ** 2) / (2 * $t), $t, $w], $uses, 'a circular segment; α is half its angle, in radians', self::SOURCE)
                 : $answer->work('area_top', $top->area, 'π × width × thickness ÷ 4', 'π × {} × {} ÷ 4', [$w, $t], $uses, 'higher than half its width: half an ellipse', self::SOURCE))
-                ->give('centroid_top', $top->centroid),
+                ->work('centroid_top', $top->centroid, 'first moment of the section about the finger side ÷ area', '{} ÷ {}', [$top->centroid * $top->area, $top->area], $uses, $because, self::SOURCE),
             Profile::Court => $answer->work('area_top', $top->area, 'width × body + inner dome + outer dome', '{} × {} + {} + {}',
                 [$w, $top->edge, (new Segment($w, $top->riseInside))->area, (new Segment($w, $top->riseOutside))->area], $uses, 'a flat body between two circular segments', self::SOURCE)
-                ->give('centroid_top', $top->centroid),
+                ->work('centroid_top', $top->centroid, 'first moment of the section about the finger side ÷ area', '{} ÷ {}', [$top->centroid * $top->area, $top->area], $uses, $because, self::SOURCE),
         };
-        $answer->give('perimeter_top', $top->perimeter);
+        $top->profile === Profile::Flat
+            ? $answer->work('perimeter_top', $top->perimeter, '2 × (width + thickness)', '2 × ({} + {})', [$w, $t], $uses, $because, self::SOURCE)
+            : $answer->work('perimeter_top', $top->perimeter, 'the length of the outline', '{}', [$top->perimeter], $uses, $because, self::SOURCE);
     }
 
     private function judge(Reckoning $answer, Input $input, Band $band, float $above, Rules $rules): void

@@ -53,16 +53,16 @@ final class SizeFit implements Sheet
         $made = RingSize::ofCircumference(Scale::NorthAmerican->circumference($number + $applied));
         $uses = [...FingerInput::uses($input), 'width', 'profile', 'apply'];
         $answer = (new Reckoning($this->description(), $input))
-            ->give('advice_us', $advice)
-            ->give('applied_us', $applied)
+            ->work('advice_us', $advice, 'by the width’s band in the workshop’s table; half of it for a court', '{}', [$advice], ['width', 'profile'], 'a band holds from its lower bound', 'workbook 1, broad bands')
+            ->work('applied_us', $applied, 'the advice, where it is applied', '{}', [$applied], ['apply'], 'advice until the goldsmith says so', 'workbook 1, broad bands')
             ->work('inner_diameter', $made->diameter(), 'inside diameter + 0.8128 × sizes up', '{} + 0.8128 × {}', [$finger->diameter(), $applied], $uses,
                 'a broad band touches more of the finger and so fits tighter', 'workbook 1, broad bands')
             ->work('inner_circumference', $made->circumference, 'π × inside diameter', 'π × {}', [$made->diameter()], $uses,
                 'the size as it is held', 'ISO 8653')
-            ->give('mark', $made->mark(Scale::from($rules->text('units.size')))->spoken());
+            ->say('mark', $made->mark(Scale::from($rules->text('units.size')))->spoken(), 'nearest mark on the workshop’s stick', sprintf('%.3f mm round', $made->circumference), $uses, 'a hair is up to half a step', 'ISO 8653');
         if ($applied > 0) {
             $answer->find(Level::Note, 'made-larger', 'apply', sprintf('Made %s US larger than the finger, for its width.', self::eighths($applied)),
-                'Try a broad sizer on the client before you cut.');
+                'Try a broad sizer on the client before you cut; leave it off if the client likes it snug.', ['apply' => false]);
         } elseif ($advice > 0) {
             $answer->find(Level::Note, 'fits-tighter', 'apply', sprintf('%s mm wide fits tighter: goldsmiths go up %s US.', rtrim(rtrim(number_format($input->num('width'), 2), '0'), '.'), self::eighths($advice)),
                 'Apply the advice, or size with a sizer as broad as the ring.', ['apply' => true]);

@@ -6,7 +6,6 @@ namespace HotSprue\Job;
 
 use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Origin;
 
 /** A whole job's answers, by use of a sheet. */
 final readonly class Reckoned
@@ -56,14 +55,6 @@ final readonly class Reckoned
     /** The path that an edit of this input changes: where it came from, else the decision that could feed it. */
     public function editable(string $use, string $input): ?string
     {
-        $from = $this->paths[$use][$input] ?? null;
-        if ($from !== null) {
-            return $from;
-        }
-
-        $known = $this->inputs[$use] ?? null;
-        $reckoned = $known !== null && array_key_exists($input, $known->values()) && $known->origin($input) === Origin::Reckoned;
-
-        return $reckoned ? null : Feeds::decisionFor($use, $input);
+        return $this->paths[$use][$input] ?? Feeds::decisionFor($use, $input);
     }
 }

@@ -41,13 +41,36 @@ final class Reckoning
     public function work(string $result, float $value, string $formula, string $with, array $numbers, array $uses, string $because, string $source): self
     {
         $this->give($result, $value);
+        $this->working[] = new Working($result, $formula, Show::with($with, $numbers), $because, $source, $this->used($uses));
+
+        return $this;
+    }
+
+    /**
+     * A result in words, with how it was come by.
+     *
+     * @param  list<string>  $uses
+     */
+    public function say(string $result, string $value, string $formula, string $with, array $uses, string $because, string $source): self
+    {
+        $this->give($result, $value);
+        $this->working[] = new Working($result, $formula, $with, $because, $source, $this->used($uses));
+
+        return $this;
+    }
+
+    /**
+     * @param  list<string>  $uses
+     * @return array<string, Origin>
+     */
+    private function used(array $uses): array
+    {
         $used = [];
         foreach ($uses as $name) {
             $used[$name] = $this->input->origin($name);
         }
-        $this->working[] = new Working($result, $formula, Show::with($with, $numbers), $because, $source, $used);
 
-        return $this;
+        return $used;
     }
 
     /** @param array<string, float|int|string|bool> $set */

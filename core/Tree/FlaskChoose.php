@@ -60,9 +60,9 @@ final class FlaskChoose implements Sheet
         }
         [$wallLeft, $endLeft] = [$flask['diameter'] / 2 - $radius, $flask['height'] - $tall];
         $uses = [...array_filter(['across', 'deep'], $input->has(...)), 'flask'];
-        $answer->give('flask', $flask['name'])
-            ->give('flask_diameter', $flask['diameter'])
-            ->give('flask_height', $flask['height'])
+        $answer->say('flask', $flask['name'], $input->has('flask') ? 'as chosen' : 'the smallest in the list that fits', sprintf('%.1f across, %.1f tall inside', $flask['diameter'], $flask['height']), $uses, 'less investment, sooner dry', 'workbook 8, flask')
+            ->work('flask_diameter', $flask['diameter'], 'the flask’s own', '{}', [$flask['diameter']], ['flask'], 'inside measure', 'the workshop’s flask list')
+            ->work('flask_height', $flask['height'], 'the flask’s own', '{}', [$flask['height']], ['flask'], 'inside measure', 'the workshop’s flask list')
             ->work('wall_margin', $wallLeft, '(flask diameter − √(across² + depth²)) ÷ 2', '({} − √({} ^ 2 + {} ^ 2)) ÷ 2', [$flask['diameter'], $input->num('across'), $input->numOr('deep', 0.0)], $uses, 'a single ring stands on the axis; its corner comes nearest the wall', 'workbook 8, flask')
             ->work('end_margin', $endLeft, 'flask height − sprue − pattern', '{} − {} − {}', [$flask['height'], $input->num('sprue_length'), $input->num('tall')], ['tall', 'sprue_length', 'flask'], 'the end takes the push of the metal', 'workbook 8, flask');
         $set = $fits === [] ? [] : ['flask' => $fits[0]['name']];

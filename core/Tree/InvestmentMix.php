@@ -87,7 +87,7 @@ final class InvestmentMix implements Sheet
             ->work('powder_mass', $powder, 'slurry ÷ (1 ÷ 2.55 + water per 100 ÷ 100)', '{} ÷ (1 ÷ 2.55 + {} ÷ 100)', [$slurry, $water], [...$mix, 'water_per_100'], 'a gram of powder fills 1 ÷ 2.55 ml, and its water the rest', self::SOURCE)
             ->work('water_mass', $powder * $water / 100, 'powder × water per 100 ÷ 100', '{} × {} ÷ 100', [$powder, $water], [...$mix, 'water_per_100'], 'a millilitre of water is a gram', self::SOURCE)
             ->give('clock', array_map(static fn (array $stage): array => ['stage' => $stage[0], 'until_min' => $stage[1] * $working, 'how' => $stage[2]], self::CLOCK))
-            ->give('stand_min', $stand);
+            ->work('stand_min', $stand, $input->has('stand') ? 'as chosen' : 'the least of its school', '{}', [$stand], [$input->has('stand') ? 'stand' : 'standing'], 'it must be strong before it is heated', self::SOURCE);
         if ($input->has('water_temperature') && ($input->num('water_temperature') < 21 || $input->num('water_temperature') > 24)) {
             $answer->find(Level::Caution, 'water-off-temperature', 'water_temperature', sprintf('Water at %.0f °C changes the working time; the clock holds at 21–24.', $input->num('water_temperature')), 'Bring it to 22 °C.', ['water_temperature' => 22]);
         }

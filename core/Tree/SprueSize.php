@@ -81,7 +81,7 @@ final class SprueSize implements Sheet
         $diameter = max(4 * $margin * $heaviest, $least);
         $wire = $this->wire($diameter, $rules);
         $answer = (new Reckoning($this->description(), $input))
-            ->give('section_modulus', $heaviest)
+            ->work('section_modulus', $heaviest, 'the larger modulus of top and base', 'max({}, {})', [$top, $base], $section, 'the heaviest section freezes last and must be fed longest', self::SOURCE)
             ->work('diameter', $diameter, 'the larger of 4 × margin × section modulus and the thinnest sprue', 'max(4 × {} × {}, {})', [$margin, $heaviest, $least], $section,
                 'a round sprue’s modulus is a quarter of its diameter, and freezing time goes with the square of the modulus', self::SOURCE);
         $chosen = $input->numOr('sprue_diameter', $wire ?? $diameter);
@@ -94,13 +94,13 @@ final class SprueSize implements Sheet
         $stemLength = $count > 1 ? $input->num('stem_length') : 0.0;
         $uses = [...$section, 'count', 'length'];
         $answer
-            ->give('stock_diameter', $wire ?? $diameter)
-            ->give('count', $count)
+            ->work('stock_diameter', $wire ?? $diameter, 'nearest wire in stock not under the diameter', '{}', [$wire ?? $diameter], $section, sprintf('the least is %.3f mm', $diameter), self::SOURCE)
+            ->work('count', $count, $input->has('count') ? 'as chosen' : 'the larger of the count by mass and by reach', $input->has('count') ? '{}' : 'max({}, {})', $input->has('count') ? [$count] : [$byMass, $this->countByReach($reaches)], [...$section, 'count'], sprintf('%d by the mass of the heaviest section, %d by reach', $byMass, $this->countByReach($reaches)), self::SOURCE)
             ->work('gate_area', $gates, 'count × π ÷ 4 × wire²', '{} × π ÷ 4 × {} ^ 2', [$count, $chosen], [...$section, 'count', 'sprue_diameter'], 'all the metal of one pattern comes through here', self::SOURCE)
             ->work('stem_diameter', $stem, 'the larger of 1.1 × wire and √count × wire', 'max(1.1 × {}, √({}) × {})', [$chosen, $count, $chosen], [...$section, 'count'], 'the stem freezes after its sprues, and is as wide as all of them', self::SOURCE)
             ->work('sprue_volume_mm3', $gates * $input->num('length') + M_PI / 4 * $stem ** 2 * $stemLength, 'gates × length + π ÷ 4 × stem² × stem length', '{} × {} + π ÷ 4 × {} ^ 2 × {}',
                 [$gates, $input->num('length'), $stem, $stemLength], [...$uses, 'stem_length'], 'one sprue stands on the button itself; more join a stem', self::SOURCE)
-            ->give('height', $input->num('length') + $stemLength)
+            ->work('height', $input->num('length') + $stemLength, 'sprue length + stem length', '{} + {}', [$input->num('length'), $stemLength], ['length', 'stem_length', 'count'], 'one sprue needs no stem', self::SOURCE)
             ->give('reaches', $reaches);
         $this->judgeReach($answer, $reaches, $count, $advised, $byMass, $heaviest);
         $this->judgeSprue($answer, $input, $rules, $base, $heaviest, $chosen, $wire, $diameter);

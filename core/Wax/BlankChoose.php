@@ -105,12 +105,13 @@ final class BlankChoose implements Sheet
             throw BadInput::field('pattern_volume_mm3', sprintf('The pattern is larger than its blank; up to %.0f mm³ is accepted.', $blank->area() * $slice));
         }
         $uses = ['width', $input->has('pattern_volume_mm3') ? 'pattern_volume_mm3' : 'thickness'];
-        $answer->give('blank', $blank->name)
-            ->give('spare', $this->spare($blank, $input))
+        $spare = $this->spare($blank, $input);
+        $answer->say('blank', $blank->name, 'the smallest in stock that holds the ring with 0.5 mm a side to spare', sprintf('%.1f across, %.1f tall, bore %.1f', $blank->across, $blank->tall, $blank->bore), ['bore', 'thickness', 'blank'], 'less wax to carve away', 'workbook 6, blank')
+            ->work('spare', $spare, 'the blank’s reach − the ring’s, where they are nearest', '{} − {}', [$spare + $bore / 2 + $top, $bore / 2 + $top], ['bore', 'thickness'], 'half a millimetre at the least', 'workbook 6, blank')
             ->work('waste_mm3', $waste, 'area of the blank × slice − pattern', '{} × {} − {}', [$blank->area(), $slice, $pattern], $uses, 'what becomes shavings', 'workbook 6, blank')
             ->work('waste_share', $waste / ($blank->area() * $slice), 'waste ÷ (area of the blank × slice)', '{} ÷ ({} × {})', [$waste, $blank->area(), $slice], $uses, 'share of the slice', 'workbook 6, blank');
         if ($blank->isBlock()) {
-            $answer->give('bore_to_drill', $bore);
+            $answer->work('bore_to_drill', $bore, 'the wax’s bore', '{}', [$bore], ['bore'], 'a block has none of its own', 'workbook 6, blank');
         }
     }
 }

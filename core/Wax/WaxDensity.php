@@ -52,7 +52,7 @@ final class WaxDensity implements Sheet
         $answer = new Reckoning($this->description(), $input);
         if ($input->has('volume_mm3')) {
             $volume = $input->num('volume_mm3');
-            $answer->give('volume_mm3', $volume);
+            $answer->work('volume_mm3', $volume, 'as given', '{}', [$volume], ['volume_mm3'], 'measured another way', 'geometry');
         } elseif (count($sides) < 3) {
             throw BadInput::neitherGiven(array_values(array_diff(['length', 'width', 'height'], $sides))[0], ['all three sides', 'a volume']);
         } else {

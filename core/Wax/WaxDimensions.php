@@ -79,7 +79,7 @@ final class WaxDimensions implements Sheet
         $answer = (new Reckoning($this->description(), $input))
             ->work('bore', $bore, '(inside diameter − 2 × inside finishing) ÷ (1 − shrinkage)', '({} − 2 × {}) ÷ (1 − {})', [$d, $finish->inside, $s], [...$uses, 'finish_inside'],
                 'finishing opens the finger hole, casting closes it; this nets both', self::SOURCE)
-            ->give('bore_mark', $mark);
+            ->say('bore_mark', $mark, 'nearest mark on the workshop’s stick', sprintf('π × %.3f mm = %.3f mm round', $bore, M_PI * $bore), [...$uses, 'finish_inside'], 'a hair is up to half a step', 'ISO 8653');
         foreach (['width' => $finish->side * 2, 'thickness' => $finish->wall()] as $name => $allowance) {
             $formula = $name === 'width' ? 'width + 2 × side finishing' : 'thickness + inside finishing + outside finishing';
             $line = $name === 'width' ? '{} + 2 × {}' : '{} + {} + {}';
@@ -96,7 +96,7 @@ final class WaxDimensions implements Sheet
         }
         $answer
             ->work('bore_as_cast', $boreCast, 'inside diameter − 2 × inside finishing', '{} − 2 × {}', [$d, $finish->inside], [...FingerInput::uses($input), 'finish_inside'], 'what comes out of the flask', self::SOURCE)
-            ->give('thinnest_as_cast', min($input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness'))) + $finish->wall())
+            ->work('thinnest_as_cast', min($input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness'))) + $finish->wall(), 'thinner of top and base + inside finishing + outside finishing', 'min({}, {}) + {} + {}', [$input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness')), $finish->inside, $finish->outside], ['thickness', 'thickness_base', 'finish_inside', 'finish_outside'], 'where the metal freezes first', self::SOURCE)
             ->work('finishing_opens', 2 * $finish->inside, '2 × inside finishing', '2 × {}', [$finish->inside], ['finish_inside'], 'both sides of the bore are finished', self::SOURCE)
             ->work('shrinkage_closes', $bore - $boreCast, 'bore × shrinkage', '{} × {}', [$bore, $s], $uses, 'the casting is smaller than the wax', self::SOURCE);
         if ($input->text('process') === 'clay' && ! $input->has('shrinkage')) {

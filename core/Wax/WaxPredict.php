@@ -76,7 +76,7 @@ final class WaxPredict implements Sheet
         $answer = (new Reckoning($this->description(), $input))
             ->work('inner_diameter', $d, 'bore × (1 − shrinkage) + 2 × inside finishing', '{} × (1 − {}) + 2 × {}', [$input->num('bore'), $s, $finish->inside], ['bore', ...$uses, 'finish_inside'], $because, self::SOURCE)
             ->work('inner_circumference', $size->circumference, 'π × inside diameter', 'π × {}', [$d], ['bore', ...$uses, 'finish_inside'], 'the size as it is held', 'ISO 8653')
-            ->give('mark', $size->mark(Scale::from($rules->text('units.size')))->spoken())
+            ->say('mark', $size->mark(Scale::from($rules->text('units.size')))->spoken(), 'nearest mark on the workshop’s stick', sprintf('%.3f mm round', $size->circumference), ['bore', ...$uses, 'finish_inside'], 'a hair is up to half a step', 'ISO 8653')
             ->work('width', $width, 'width × (1 − shrinkage) − 2 × side finishing', '{} × (1 − {}) − 2 × {}', [$input->num('width'), $s, $finish->side], ['width', ...$uses, 'finish_side'], $because, self::SOURCE)
             ->work('thickness', $thickness, 'thickness × (1 − shrinkage) − inside finishing − outside finishing', '{} × (1 − {}) − {} − {}', [$input->num('thickness'), $s, $finish->inside, $finish->outside],
                 ['thickness', ...$uses, 'finish_inside', 'finish_outside'], $because, self::SOURCE);

@@ -1852,6 +1852,8 @@ export interface components {
             label: string;
             at: number[];
             line: number[][];
+            shows: number | string | null;
+            pull: number[] | null;
         };
         View: {
             use: string;

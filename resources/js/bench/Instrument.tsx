@@ -11,6 +11,8 @@ interface Props {
     value: unknown;
     typed?: string | undefined;
     origin?: string | undefined;
+    /** What is advised while nothing is given. */
+    advised?: unknown;
     error?: string | undefined;
     inHand?: boolean;
     wide?: boolean;
@@ -26,6 +28,7 @@ export function Instrument({
     value,
     typed,
     origin,
+    advised,
     error,
     inHand,
     wide,
@@ -40,7 +43,8 @@ export function Instrument({
     useEffect(() => {
         if (editing) input.current?.select();
     }, [editing]);
-    const said = say(value, field.quantity, units);
+    const empty = value === null || value === undefined;
+    const said = say(empty ? advised : value, field.quantity, units);
     const choices = field.quantity === 'yes-no' ? ['true', 'false'] : field.choices;
     const spoken = field.quantity === 'ring-size' && typed ? { figure: typed, unit: '' } : said;
     const frame = {
@@ -56,13 +60,18 @@ export function Instrument({
         textAlign: 'center' as const,
         'data-path': path,
     };
+    const tag = empty
+        ? advised === undefined || advised === null
+            ? null
+            : 'advised'
+        : { default: 'usual', shop: 'yours', reckoned: 'advised' }[origin ?? ''];
     const name = (
         <Box fontSize="13px" color="soft" lineHeight="1.15">
             {label}
-            {origin === 'default' || origin === 'shop' ? (
+            {tag ? (
                 <Box as="span" color="brass">
                     {' '}
-                    {origin === 'shop' ? '· yours' : '· usual'}
+                    · {tag}
                 </Box>
             ) : null}
         </Box>
@@ -76,7 +85,7 @@ export function Instrument({
     if (choices.length > 0 || field.quantity === 'choice') {
         const now = value === null || value === undefined ? '' : String(value);
         return (
-            <Box {...frame}>
+            <Box {...frame} minW="148px" maxW="240px">
                 <NativeSelect.Root size="sm" variant="plain">
                     <NativeSelect.Field
                         aria-label={label}
@@ -98,7 +107,9 @@ export function Instrument({
                             );
                         }}
                     >
-                        <option value="">–</option>
+                        <option value="">
+                            {typeof advised === 'string' ? advised.replaceAll('-', ' ') : '–'}
+                        </option>
                         {choices.map((choice) => (
                             <option key={choice} value={choice}>
                                 {field.quantity === 'yes-no'

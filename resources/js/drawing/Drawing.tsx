@@ -28,6 +28,46 @@ function Mark({ shape, scale }: { shape: Shape; scale: number }) {
     }
 }
 
+/** The far end of a dimension, to be pulled: the figure follows in steps of 0.05 mm. */
+function Handle({
+    dimension,
+    scale,
+    value,
+    onPull,
+}: {
+    dimension: Dimension;
+    scale: number;
+    value: number;
+    onPull: (value: number) => void;
+}) {
+    const start = useRef<{ x: number; y: number; value: number } | null>(null);
+    const end = dimension.line[1];
+    const [dx = 0, dy = 0, factor = 1] = dimension.pull ?? [];
+    if (!end || !dimension.pull) return null;
+    return (
+        <circle
+            className="handle"
+            data-pull={dimension.name}
+            cx={end[0]}
+            cy={end[1]}
+            r={8 / scale}
+            onPointerDown={(event) => {
+                event.currentTarget.setPointerCapture(event.pointerId);
+                start.current = { x: event.clientX, y: event.clientY, value };
+            }}
+            onPointerMove={(event) => {
+                if (!start.current) return;
+                const mm =
+                    ((event.clientX - start.current.x) * dx + (event.clientY - start.current.y) * dy) / scale;
+                onPull(Math.max(0.05, Math.round((start.current.value + mm * factor) * 20) / 20));
+            }}
+            onPointerUp={() => {
+                start.current = null;
+            }}
+        />
+    );
+}
+
 /** A dimension's line with a tick at each end, and a lead to its box where the box stands off it. */
 function Measure({ dimension, scale }: { dimension: Dimension; scale: number }) {
     const [from, to] = dimension.line;
@@ -38,17 +78,12 @@ function Measure({ dimension, scale }: { dimension: Dimension; scale: number }) 
     const long = Math.hypot(x2 - x1, y2 - y1) || 1;
     const tick = 5 / scale;
     const [nx, ny] = [(-(y2 - y1) / long) * tick, ((x2 - x1) / long) * tick];
-    const [near] = [from, to].sort(
-        (a, b) =>
-            Math.hypot((a[0] ?? 0) - atX, (a[1] ?? 0) - atY) -
-            Math.hypot((b[0] ?? 0) - atX, (b[1] ?? 0) - atY),
-    );
     return (
         <g className="measure">
             <line className="measure" x1={x1} y1={y1} x2={x2} y2={y2} />
             <line className="measure" x1={x1 - nx} y1={y1 - ny} x2={x1 + nx} y2={y1 + ny} />
             <line className="measure" x1={x2 - nx} y1={y2 - ny} x2={x2 + nx} y2={y2 + ny} />
-            <line className="measure" x1={near?.[0]} y1={near?.[1]} x2={atX} y2={atY} />
+            <line className="measure" x1={(x1 + x2) / 2} y1={(y1 + y2) / 2} x2={atX} y2={atY} />
         </g>
     );
 }
@@ -61,10 +96,15 @@ interface Props {
     lifeSize?: boolean;
     /** Draws a dimension's box; nothing where it has none. */
     box: (dimension: Dimension) => ReactNode;
+    /** What a dimension that can be pulled measures now, and what is done with a pull. */
+    pull?: {
+        value: (dimension: Dimension) => number | undefined;
+        onPull: (dimension: Dimension, value: number) => void;
+    };
 }
 
 /** Renders a drawing's primitives, its dimensions as boxes that can be tapped. */
-export function Drawing({ view, height = 420, lifeSize = false, box }: Props) {
+export function Drawing({ view, height = 420, lifeSize = false, box, pull }: Props) {
     const frame = useRef<HTMLDivElement>(null);
     const [width, setWidth] = useState(0);
     useLayoutEffect(() => {
@@ -104,6 +144,20 @@ export function Drawing({ view, height = 420, lifeSize = false, box }: Props) {
                                 scale={scale}
                             />
                         ))}
+                        {pull
+                            ? view.dimensions.map((dimension) => {
+                                  const value = pull.value(dimension);
+                                  return value === undefined ? null : (
+                                      <Handle
+                                          key={`pull${dimension.name}`}
+                                          dimension={dimension}
+                                          scale={scale}
+                                          value={value}
+                                          onPull={(to) => pull.onPull(dimension, to)}
+                                      />
+                                  );
+                              })
+                            : null}
                     </svg>
                     {view.dimensions.map((dimension) => (
                         <Box

@@ -14,6 +14,7 @@ export function Decision({
     work,
     catalogue,
     inHand,
+    advised,
     onTake,
 }: {
     path: string;
@@ -21,6 +22,8 @@ export function Decision({
     work: Work;
     catalogue: Catalogue;
     inHand?: InHand | null;
+    /** What stands there while nothing is decided. */
+    advised?: unknown;
     onTake?: (() => void) | undefined;
 }) {
     const field = fieldAt(catalogue, path);
@@ -53,6 +56,7 @@ export function Decision({
             typed={typed}
             origin={kept || edited ? undefined : used?.origin}
             error={error}
+            advised={advised}
             wide={WIDE.includes(field.quantity) || field.quantity === 'ring-size'}
             inHand={inHand !== null && inHand !== undefined}
             path={path}

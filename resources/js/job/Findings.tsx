@@ -34,7 +34,9 @@ function One({ finding, catalogue, onFix, onOverride }: Omit<Props, 'findings'> 
         const field = catalogue.decisions[fix.path];
         const shown = say(fix.value, field?.quantity, units);
         return typeof fix.value === 'boolean'
-            ? 'Apply it'
+            ? fix.value
+                ? 'Apply it'
+                : 'Leave it off'
             : `Make it ${shown.figure.replaceAll('-', ' ')} ${shown.unit}`.trim();
     });
     return (

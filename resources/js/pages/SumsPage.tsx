@@ -8,7 +8,7 @@ import { Instrument } from '../bench/Instrument';
 import { LevelMark } from '../bench/marks';
 import { say, useUnits } from '../bench/units';
 import { Drawing } from '../drawing/Drawing';
-import { Plate } from '../job/JobPage';
+import { Plate } from '../job/StationDrawings';
 import { Masses } from '../job/Tables';
 import { WorkingCard, type InHand } from '../job/working';
 import { useCatalogue } from '../shell/catalogue';
@@ -159,7 +159,7 @@ function One({ sheet }: { sheet: Sheet }) {
             else next[input] = many ? String(value).split(/[;]\s*/) : value;
             return next;
         });
-    const figure = (input: Sheet['inputs'][number], label?: string) => {
+    const figure = (input: Sheet['inputs'][number], label?: string, shows?: unknown) => {
         const raw = typed[input.name];
         const said = Array.isArray(raw) ? raw.join('; ') : raw === undefined ? undefined : String(raw);
         return (
@@ -173,6 +173,7 @@ function One({ sheet }: { sheet: Sheet }) {
                 typed={said}
                 origin={raw === undefined ? sum?.inputs[input.name]?.origin : undefined}
                 error={errors[input.name]?.[0]}
+                advised={shows}
                 path={input.name}
                 inHand={held?.name === input.name && held.kind === 'input'}
                 onTake={() => setHeld({ use: sheet.name, kind: 'input', name: input.name })}
@@ -182,7 +183,7 @@ function One({ sheet }: { sheet: Sheet }) {
     };
     const box = (view: View) => (dimension: Dimension) => {
         const input = sheet.inputs.find((one) => one.name === dimension.name);
-        if (dimension.kind === 'input' && input) return figure(input, dimension.label);
+        if (dimension.kind === 'input' && input) return figure(input, dimension.label, dimension.shows);
         const output = sheet.results.find((one) => one.name === dimension.name);
         return (
             <Plate

@@ -1,0 +1,120 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import type { Catalogue } from '../api/types';
+import { say, useUnits } from '../bench/units';
+import { pathWords } from '../shell/catalogue';
+import type { Work } from './useJob';
+
+/** Whether the application has what was typed. */
+export function Saved({ work }: { work: Work }) {
+    const pending = Object.keys(work.waiting).length;
+    const wrong = Object.keys(work.errors).length;
+    const words = work.lineDown
+        ? 'line down: kept here, will be sent'
+        : wrong > 0
+          ? 'not saved: see the figure marked'
+          : pending > 0
+            ? 'saving…'
+            : 'saved';
+    return (
+        <Box
+            role="status"
+            data-testid="saved"
+            fontSize="14px"
+            color={work.lineDown || wrong > 0 ? 'hot' : 'soft'}
+        >
+            {words}
+        </Box>
+    );
+}
+
+/** What stands between the goldsmith and the job: a refusal, a clash with another screen, a signed figure that drifted. */
+export function Notices({
+    work,
+    drift,
+    catalogue,
+}: {
+    work: Work;
+    drift: { use: string; result: string; signed?: unknown; now?: unknown }[];
+    catalogue: Catalogue;
+}) {
+    const { units } = useUnits();
+    const quantity = (use: string, result: string) =>
+        catalogue.sheets
+            .find((sheet) => sheet.name === (work.job?.answers[use]?.sheet ?? use))
+            ?.results.find((one) => one.name === result)?.quantity;
+    return (
+        <>
+            {work.notice ? (
+                <Flex
+                    role="alert"
+                    borderLeftWidth="3px"
+                    borderColor="hot"
+                    pl={3}
+                    my={2}
+                    align="center"
+                    gap={3}
+                >
+                    <Box>{work.notice}</Box>
+                    <Button variant="plain" color="soft" minH="44px" onClick={() => work.setNotice(null)}>
+                        close
+                    </Button>
+                </Flex>
+            ) : null}
+            {work.clashes.length > 0 ? (
+                <Box role="alert" borderLeftWidth="3px" borderColor="brass" pl={3} my={2} data-testid="clash">
+                    <Box fontWeight="600">Changed on another screen meanwhile</Box>
+                    {work.clashes.map((clash) => (
+                        <Box key={clash.path}>
+                            {pathWords(clash.path)}: yours is {typedOf(clash.to)}, there it is now{' '}
+                            {typedOf(clash.present)}
+                        </Box>
+                    ))}
+                    <Flex gap={2} mt={1}>
+                        <Button
+                            bg="verdigris"
+                            color="onVerdigris"
+                            minH="44px"
+                            onClick={() => work.settle(true)}
+                        >
+                            Keep mine
+                        </Button>
+                        <Button
+                            variant="outline"
+                            borderColor="rule"
+                            color="ink"
+                            minH="44px"
+                            onClick={() => work.settle(false)}
+                        >
+                            Take theirs
+                        </Button>
+                    </Flex>
+                </Box>
+            ) : null}
+            {drift.length > 0 ? (
+                <Box borderLeftWidth="3px" borderColor="brass" pl={3} my={2} data-testid="drift">
+                    <Box fontWeight="600">Something before this changed since it was signed off</Box>
+                    {drift.slice(0, 4).map((one) => (
+                        <Box key={one.use + one.result} fontSize="14.5px">
+                            {one.result.replaceAll('_', ' ')}: signed at{' '}
+                            {say(one.signed, quantity(one.use, one.result), units).figure}, now{' '}
+                            {say(one.now, quantity(one.use, one.result), units).figure}
+                        </Box>
+                    ))}
+                    {drift.length > 4 ? (
+                        <Box fontSize="14px" color="soft">
+                            and {drift.length - 4} more
+                        </Box>
+                    ) : null}
+                </Box>
+            ) : null}
+        </>
+    );
+}
+
+function typedOf(value: unknown): string {
+    return value === null || value === undefined
+        ? 'empty'
+        : typeof value === 'object' && 'typed' in value
+          ? String((value as { typed: unknown }).typed)
+          : String(value);
+}

@@ -1,0 +1,208 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { Catalogue, Dimension, View } from '../api/types';
+import { say, useUnits } from '../bench/units';
+import { Drawing } from '../drawing/Drawing';
+import { Decision } from './DecisionRail';
+import type { Work } from './useJob';
+import type { InHand } from './working';
+
+interface Props {
+    work: Work;
+    catalogue: Catalogue;
+    views: View[];
+    inHand: InHand | null;
+    setInHand: (inHand: InHand) => void;
+}
+
+/** How tall a view may be, px: the thing in hand is the page, small views stand round it. */
+const HEIGHT: Record<string, number> = {
+    finger: 300,
+    kiln: 380,
+    wax: 400,
+    charge: 300,
+    corner: 200,
+    'section-top': 170,
+    'section-base': 170,
+    blank: 170,
+    flask: 300,
+    reaches: 150,
+    sticks: 230,
+};
+/** Views that stand two abreast beside a large one. */
+const NARROW = ['corner', 'section-top'];
+
+/** A station's drawings: the main one large, the small ones beside it, the long ones at its foot. */
+export function StationDrawings(props: Props) {
+    const { views } = props;
+    const box = (view: View) => (dimension: Dimension) => (
+        <DimensionBox {...props} dimension={dimension} view={view} />
+    );
+    const pull = (view: View) => ({
+        value: (dimension: Dimension) => {
+            const value = props.work.job?.inputs[view.use]?.[dimension.name]?.value ?? dimension.shows;
+            return dimension.pull && typeof value === 'number' ? value : undefined;
+        },
+        onPull: (dimension: Dimension, value: number) => {
+            const path = props.work.job?.inputs[view.use]?.[dimension.name]?.path;
+            if (path) props.work.edit(path, String(value));
+        },
+    });
+    const main = views.filter((view) => view.role === 'main');
+    const side = views.filter((view) => view.role === 'side');
+    const abreast = side.length > 2;
+    return (
+        <>
+            <Flex gap={2} direction={{ base: 'column', md: 'row' }} mt={1}>
+                <Box flex="1" minW={0}>
+                    {main.map((view) => (
+                        <Drawing
+                            key={view.name}
+                            view={view}
+                            height={HEIGHT[view.name] ?? 430}
+                            box={box(view)}
+                            pull={pull(view)}
+                        />
+                    ))}
+                </Box>
+                {side.length > 0 ? (
+                    <Flex
+                        w={{ base: 'full', md: abreast ? '330px' : '270px' }}
+                        flexShrink={0}
+                        wrap="wrap"
+                        gap={2}
+                        alignContent="start"
+                    >
+                        {side.map((view) => (
+                            <Box
+                                key={view.name}
+                                w={abreast && NARROW.includes(view.name) ? 'calc(50% - 4px)' : 'full'}
+                            >
+                                <Box fontSize="13.5px" color="soft" textAlign="center">
+                                    {view.title}
+                                </Box>
+                                <Drawing
+                                    view={view}
+                                    height={HEIGHT[view.name] ?? 250}
+                                    box={box(view)}
+                                    pull={pull(view)}
+                                />
+                            </Box>
+                        ))}
+                    </Flex>
+                ) : null}
+            </Flex>
+            {views
+                .filter((view) => view.role === 'foot')
+                .map((view) => (
+                    <Box key={view.name} mt={1}>
+                        <Box fontSize="13.5px" color="soft" px={6}>
+                            {view.title}
+                        </Box>
+                        <Drawing view={view} height={90} box={box(view)} pull={pull(view)} />
+                    </Box>
+                ))}
+        </>
+    );
+}
+
+/** A dimension's box: an input edits the decision behind it, a result opens its working. */
+function DimensionBox({
+    dimension,
+    view,
+    work,
+    catalogue,
+    inHand,
+    setInHand,
+}: {
+    dimension: Dimension;
+    view: View;
+    work: Work;
+    catalogue: Catalogue;
+    inHand: InHand | null;
+    setInHand: (inHand: InHand) => void;
+}) {
+    const { units } = useUnits();
+    const mine: InHand = { use: view.use, kind: dimension.kind, name: dimension.name };
+    const held = inHand?.use === mine.use && inHand.name === mine.name;
+    const answer = work.job?.answers[view.use];
+    const sheet = catalogue.sheets.find((one) => one.name === answer?.sheet);
+    if (dimension.kind === 'input') {
+        const input = work.job?.inputs[view.use]?.[dimension.name];
+        if (input?.path) {
+            return (
+                <Decision
+                    path={input.path}
+                    label={dimension.label}
+                    advised={dimension.shows}
+                    work={work}
+                    catalogue={catalogue}
+                    inHand={held ? inHand : null}
+                    onTake={() => setInHand(mine)}
+                />
+            );
+        }
+        const field = sheet?.inputs.find((one) => one.name === dimension.name);
+        return (
+            <Plate
+                label={dimension.label}
+                said={say(input?.value, field?.quantity, units)}
+                held={held}
+                onTap={() => setInHand(mine)}
+            />
+        );
+    }
+    const output = sheet?.results.find((one) => one.name === dimension.name);
+    return (
+        <Plate
+            label={dimension.label}
+            said={say(answer?.results[dimension.name]?.value, output?.quantity, units)}
+            held={held}
+            onTap={() => setInHand(mine)}
+            name={`${view.use}/${dimension.name}`}
+        />
+    );
+}
+
+/** A figure that is reckoned: it opens its working. */
+export function Plate({
+    label,
+    said,
+    held,
+    onTap,
+    name,
+}: {
+    label: string;
+    said: { figure: string; unit: string };
+    held: boolean;
+    onTap: () => void;
+    name?: string;
+}) {
+    return (
+        <Box
+            as="button"
+            data-result={name}
+            minH="46px"
+            minW="104px"
+            px={2}
+            py="3px"
+            bg="card"
+            borderWidth={held ? '2px' : '1px'}
+            borderStyle="dashed"
+            borderColor={held ? 'verdigris' : 'rule'}
+            borderRadius="3px"
+            cursor="pointer"
+            aria-label={`${label}: ${said.figure} ${said.unit}, show the working`}
+            onClick={onTap}
+        >
+            <Box fontSize="20px" fontWeight="600" lineHeight="1.2" whiteSpace="nowrap">
+                {said.figure}{' '}
+                <Box as="span" fontSize="13px" fontWeight="400" color="soft">
+                    {said.unit}
+                </Box>
+            </Box>
+            <Box fontSize="13px" color="soft" lineHeight="1.15" whiteSpace="nowrap">
+                {label}
+            </Box>
+        </Box>
+    );
+}
