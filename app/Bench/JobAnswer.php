@@ -7,7 +7,6 @@ namespace App\Bench;
 use App\Models\Job;
 use App\Models\Workshop;
 use HotSprue\Drawing\Drawings;
-use HotSprue\Drawing\View;
 use HotSprue\Job\Cautions;
 use HotSprue\Job\Document;
 use HotSprue\Job\Feeds;

@@ -77,9 +77,6 @@ final class JobKeeper
      * Changes as they are stored.
      *
      * @param  list<Change>  $stored
-     *
-     * @throws BadInput
-     * @throws Conflict
      */
     public function store(Job $job, array $stored, ?Person $by, ?Entry $undoes = null): Job
     {

@@ -51,7 +51,7 @@ final class PictureIntake
 
     private function upright(GdImage $image, string $path, string $kind): GdImage
     {
-        $turn = $kind === 'jpg' && function_exists('exif_read_data') ? (@exif_read_data($path)['Orientation'] ?? 1) : 1;
+        $turn = $kind === 'jpg' && function_exists('exif_read_data') ? ((@exif_read_data($path) ?: [])['Orientation'] ?? 1) : 1;
         if (in_array($turn, [2, 4, 5, 7], true)) {
             imageflip($image, in_array($turn, [2, 5, 7], true) ? IMG_FLIP_HORIZONTAL : IMG_FLIP_VERTICAL);
         }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
+use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\Input;
 use HotSprue\Wax\Blank;
-use HotSprue\Rules\Rules;
 
 /** The wax inside the blank it is cut from, seen down the bore. */
 final class BlankDrawing

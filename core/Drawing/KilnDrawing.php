@@ -17,7 +17,7 @@ final class KilnDrawing
     public static function views(Answer $answer): array
     {
         $stages = $answer->value('stages');
-        if (! is_array($stages)) {
+        if (! is_array($stages) || $stages === []) {
             return [];
         }
         $hours = $answer->num('total_min') / 60;
@@ -45,7 +45,7 @@ final class KilnDrawing
         }
         $view->line(0, $up(732), $wide, $up(732), 'limit')->text($wide, $up(732) - 2, 'gypsum limit 732', 'end', 'hot')
             ->through($points, 'hot', false)
-            ->input('pour_temperature', 'flask at the pour', [$wide + 8, $up($points === [] ? 0 : end($stages)['ramp_to_c']) + 12])
+            ->input('pour_temperature', 'flask at the pour', [$wide + 8, $up($stages[array_key_last($stages)]['ramp_to_c']) + 12])
             ->input('ready_at', 'ready to pour', [$wide - 26, 30])
             ->result('start_at', 'switch on', [16, 30]);
 

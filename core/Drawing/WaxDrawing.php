@@ -33,6 +33,7 @@ final class WaxDrawing
             ->result('bore', 'bore, wax', [0, -2.2], [[-$bore / 2, -2.2], [$bore / 2, -2.2]])
             ->input('finish_inside', 'finishing inside, a face', [0, 2.6])
             ->result('thickness_base', 'thickness at base, wax', [0, $down + 4.2], [[0, $bore / 2], [0, $down]]);
+
         return [$main, self::corner($input, $a), FormDrawing::unrolled('Unrolled at the wax’s outside', M_PI * ($bore + $top + $base), $a->num('width'), $a->num('width_base'))];
     }
 

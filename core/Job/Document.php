@@ -32,7 +32,11 @@ final readonly class Document
         return new self(['version' => self::VERSION, 'decisions' => [], 'attempts' => [], 'castings' => [], 'stations' => [], 'overrides' => [], 'pictures' => [], 'seen' => [], 'closed' => null]);
     }
 
-    /** A document as it was stored. @param array<string, mixed> $data */
+    /**
+     * A document as it was stored.
+     *
+     * @param array<string, mixed> $data
+     */
     public static function stored(array $data): self
     {
         return new self(array_replace(self::blank()->data, $data));

@@ -283,7 +283,6 @@ final readonly class Field
     /** @param array<string, mixed> $changes */
     private function with(array $changes): self
     {
-        // @phpstan-ignore argument.type (the keys are this class's own properties)
         return new self(...array_merge(get_object_vars($this), $changes));
     }
 }

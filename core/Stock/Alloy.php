@@ -37,7 +37,6 @@ final readonly class Alloy
     /** @return list<self> */
     public static function all(Rules $rules): array
     {
-        // @phpstan-ignore argument.type (the rows were read through Alloys::columns(), in this order)
         return array_map(static fn (array $row): self => new self(...array_values($row)), $rules->rows('stock.alloys'));
     }
 

@@ -22,7 +22,6 @@ final readonly class Blank
     /** @return list<self> the workshop's, smallest first */
     public static function all(Rules $rules): array
     {
-        // @phpstan-ignore argument.type (the rows were read through Blanks::columns(), in this order)
         $blanks = array_map(static fn (array $row): self => new self(...array_values($row)), $rules->rows('stock.blanks'));
         usort($blanks, static fn (self $a, self $b): int => $a->area() <=> $b->area());
 

@@ -89,7 +89,8 @@ final class WaxPredict implements Sheet
     {
         $heavy = $rules->num('allowances.heavy') * ($rules->num('allowances.finish_inside') + $rules->num('allowances.finish_outside'));
         $least = $input->num('thickness') * (1 - $s) - $heavy;
-        $clears = round(($rules->num('limits.crown_caution') + $heavy) / (1 - $s), 6);
+        // Rounded up, so that the figure offered clears the limit.
+        $clears = ceil(1000 * ($rules->num('limits.crown_caution') + $heavy) / (1 - $s)) / 1000;
         $levels = ['finishes-too-thin' => [Level::Stop, 'limits.crown_stop'], 'finishes-thin' => [Level::Caution, 'limits.crown_caution']];
         foreach ($levels as $code => [$level, $limit]) {
             if ($least < $rules->num($limit) - 1e-9) {

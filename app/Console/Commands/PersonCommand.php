@@ -23,7 +23,7 @@ final class PersonCommand extends Command
             return self::FAILURE;
         }
         $name = $this->argument('name');
-        $people = is_string($name) ? collect([Person::query()->firstOrCreate(['name' => $name])]) : Person::query()->whereNull('passphrase')->get();
+        $people = $name !== null ? collect([Person::query()->firstOrCreate(['name' => $name])]) : Person::query()->whereNull('passphrase')->get();
         foreach ($people as $person) {
             $passphrase = is_string($given) ? $given : implode('-', str_split(Str::lower(Str::random(16)), 4));
             $person->update(['passphrase' => $passphrase]);

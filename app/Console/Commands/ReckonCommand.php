@@ -23,11 +23,12 @@ final class ReckonCommand extends Command
     {
         try {
             $file = $this->option('input');
+            $sheet = $this->argument('sheet');
             $text = is_string($file) ? @file_get_contents($file) : stream_get_contents(STDIN);
             if ($text === false) {
-                throw BadInput::field('_', "The file {$file} cannot be read.");
+                throw BadInput::field('_', sprintf('The file %s cannot be read.', is_string($file) ? $file : 'standard input'));
             }
-            $answer = Sheets::answer((string) $this->argument('sheet'), RawJson::object($text))->toArray();
+            $answer = Sheets::answer(is_string($sheet) ? $sheet : '', RawJson::object($text))->toArray();
         } catch (BadInput $bad) {
             return $this->refuse($bad->errors);
         } catch (UnknownSheet $unknown) {

@@ -17,7 +17,8 @@ final class RestoreCommand extends Command
     public function handle(Backups $backups): int
     {
         try {
-            $backups->restore((string) $this->argument('file'));
+            $file = $this->argument('file');
+            $backups->restore(is_string($file) ? $file : '');
         } catch (RuntimeException $failed) {
             $this->error($failed->getMessage());
 

@@ -8,7 +8,6 @@ use App\Bench\Backups;
 use App\Bench\JobAnswer;
 use App\Contract\Catalogue;
 use App\Models\Client;
-use App\Models\Clock;
 use App\Models\Job;
 use App\Models\Person;
 use HotSprue\Job\Station;

@@ -8,7 +8,6 @@ use App\Bench\JobAnswer;
 use App\Bench\JobKeeper;
 use App\Http\Requests\ChangeList;
 use App\Http\Requests\ClientInput;
-use App\Models\Client;
 use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Person;

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+use HotSprue\Sheet\Sheets;
+use HotSprue\Sheet\Working;
+use Tests\Support\Arithmetic;
+use Tests\Support\Examples;
+
+dataset('examples', static function (): iterable {
+    foreach (Examples::all() as $sheet => $inputs) {
+        foreach ($inputs as $index => $input) {
+            yield "{$sheet} {$index}" => [$sheet, $input];
+        }
+    }
+});
+
+it('shows a sum that comes out at the result', function (string $sheet, array $input): void {
+    $answer = reckon($sheet, $input);
+    $summed = 0;
+    foreach ($answer->working as $working) {
+        $value = $answer->value($working->result);
+        if (is_string($value)) {
+            continue;
+        }
+        $sum = Arithmetic::of($working->with);
+        // Shown to four decimals at least: the sum is as near as those allow.
+        expect(abs($sum - $value))->toBeLessThan(2e-4 * max(1.0, abs($value)), "{$sheet} {$working->result}: {$working->with} = {$sum}, not {$value}");
+        $summed++;
+    }
+    expect($summed)->toBeGreaterThan(0);
+})->with('examples');
+
+it('says for every number on the screen how it came about, and where each input is from', function (string $sheet, array $input): void {
+    $answer = reckon($sheet, $input);
+    $description = Sheets::describe($sheet);
+    $inputs = array_column($description->inputs, 'name');
+    $worked = array_map(static fn (Working $working): string => $working->result, $answer->working);
+    foreach ($answer->results as $name => $result) {
+        expect(is_array($result['value']) || in_array($name, $worked, true))->toBeTrue("{$sheet} {$name} has no working");
+    }
+    foreach ($answer->working as $working) {
+        expect($working->because)->not->toBe('')->and($working->source)->not->toBe('')
+            ->and(array_diff(array_keys($working->used), $inputs))->toBe([]);
+    }
+})->with('examples');
+
+it('has an example for every sheet, and a result for every result that is declared', function (): void {
+    foreach (Sheets::all() as $name => $sheet) {
+        $given = [];
+        foreach (Examples::all()[$name] ?? [] as $input) {
+            $given = [...$given, ...array_keys(reckon($name, $input)->results)];
+        }
+        expect(array_values(array_diff(array_column($sheet->description()->results, 'name'), $given)))->toBe([], $name);
+    }
+});

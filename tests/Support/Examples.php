@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** Sums that between them reach every working of every sheet. */
+final class Examples
+{
+    /** @return array<string, list<array<string, mixed>>> by sheet */
+    public static function all(): array
+    {
+        return [
+            'size.convert' => [
+                ['scale' => 'us', 'size' => '7'], ['scale' => 'uk', 'size' => 'O½'], ['scale' => 'iso', 'size' => '54'],
+                ['scale' => 'jp', 'size' => '14'], ['scale' => 'ch', 'size' => '14'], ['scale' => 'diameter', 'size' => '17.3'], ['scale' => 'circumference', 'size' => '54.4'],
+            ],
+            'size.fit' => [['scale' => 'us', 'size' => '7', 'width' => 6, 'apply' => true], ['inner_diameter' => 17.3, 'width' => 9, 'profile' => 'court']],
+            'form.band' => [
+                ['scale' => 'us', 'size' => '7', 'width_top' => 5, 'thickness_top' => 2, 'alloy' => '18k-yellow'],
+                ['inner_diameter' => 17.4, 'profile' => 'half-round', 'width_top' => 4.2, 'thickness_top' => 1.8],
+                ['inner_diameter' => 17.4, 'profile' => 'half-round', 'width_top' => 3, 'thickness_top' => 2.2],
+                ['inner_diameter' => 19, 'profile' => 'court', 'width_top' => 5, 'thickness_top' => 2.2, 'width_base' => 4, 'thickness_base' => 1.8],
+                ['inner_diameter' => 19, 'profile' => 'court', 'width_top' => 5, 'thickness_top' => 2.2, 'rise_inside' => 0.3, 'rise_outside' => 0.6],
+                ['inner_diameter' => 16, 'profile' => 'round', 'width_top' => 2.4, 'thickness_top' => 2.2],
+                ['inner_diameter' => 18, 'profile' => 'knife', 'edge' => 1.1, 'width_top' => 5, 'thickness_top' => 2.6],
+            ],
+            'wax.dimensions' => [
+                ['scale' => 'us', 'size' => '7', 'width' => 5, 'thickness' => 2], ['inner_diameter' => 18, 'width' => 4, 'width_base' => 3, 'thickness' => 2, 'thickness_base' => 1.6, 'process' => 'mould', 'finishing' => 'heavy'],
+                ['inner_diameter' => 18, 'width' => 4, 'thickness' => 2, 'process' => 'clay'], ['inner_diameter' => 18, 'width' => 4, 'thickness' => 2, 'shrinkage' => '1.2 %', 'finish_inside' => 0, 'finish_outside' => 0.2, 'finish_side' => 0.05],
+            ],
+            'wax.predict' => [['bore' => 17.38, 'width' => 5.28, 'thickness' => 2.28, 'wanted_diameter' => 17.32], ['bore' => 18, 'width' => 4, 'thickness' => 2, 'process' => 'resin', 'finishing' => 'light']],
+            'wax.density' => [['mass' => 9.8, 'length' => 25, 'width' => 20, 'height' => 20], ['mass' => 9.8, 'volume_mm3' => 10000]],
+            'blank.choose' => [['bore' => 17.38, 'width' => 5.28, 'thickness' => 2.28], ['bore' => 15, 'width' => 3, 'thickness' => 2, 'thickness_base' => 1.5], ['bore' => 17, 'width' => 4, 'thickness' => 2, 'blank' => 'flat-top-27-30', 'pattern_volume_mm3' => 480]],
+            'metal.charge' => [
+                ['wax_mass' => 2.31, 'alloy' => '18k-yellow', 'sprue_volume_mm3' => 120, 'new_mass' => 30, 'reused_mass' => 20],
+                ['wax_mass' => 2.8, 'stones_mass' => 0.3, 'stones_in_wax' => true, 'wax' => 'injection', 'alloy' => 'sterling-925', 'method' => 'vacuum', 'weighed' => 'tree'],
+                ['displaced_ml' => 0.7, 'metal_density' => 12.4, 'method' => 'hand', 'button_fraction' => 0.3, 'button_minimum' => 6, 'process' => 'resin'],
+            ],
+            'sprue.size' => [['section_modulus' => 0.74], ['profile' => 'flat', 'width' => 5.2, 'thickness' => 2.25, 'inner_diameter' => 17.12], ['profile' => 'half-round', 'width' => 6, 'thickness' => 2.4, 'thickness_base' => 1.8, 'inner_diameter' => 18, 'count' => 2, 'y_angle_deg' => 120, 'sprue_diameter' => 3]],
+            'flask.choose' => [['across' => 22, 'tall' => 22], ['across' => 24, 'deep' => 5, 'tall' => 26, 'sprue_length' => 18, 'flask' => '3×3']],
+            'investment.mix' => [['flask_diameter' => 76.2, 'flask_height' => 101.6, 'pattern_volume_mm3' => 8000], ['flask_diameter' => '2.5 in', 'flask_height' => '2.5 in', 'water_per_100' => 38, 'overage_percent' => 0, 'standing' => 'long', 'stand' => '10 h']],
+            'pour.temperatures' => [['alloy' => 'sterling-925'], ['alloy' => '14k-rose', 'thinnest' => 0.9], ['alloy' => 'bronze', 'thinnest' => 3]],
+            'burnout.programme' => [['flask_diameters' => [63.5], 'pour_temperature' => 540], ['flask_diameters' => [76.2, 88.9], 'pour_temperature' => 480, 'ready_at' => '2026-12-01T14:00'], ['flask_diameters' => [101.6], 'pour_temperature' => 520, 'school' => 'overnight']],
+            'cast.check' => [['casting_mass' => 35.1, 'expected_mass' => 35.8, 'charge_mass' => 42, 'button_mass' => 6.7, 'wax_bore' => 17.38, 'expected_bore' => 17.12, 'measured_bore' => 17.1]],
+        ];
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** For every finding: an input at its limit where it fires, and one just inside where it does not. */
+final class Findings
+{
+    /** @return list<array{string, string, array<string, mixed>, array<string, mixed>}> sheet, code, fires, quiet */
+    public static function all(): array
+    {
+        $rows = [];
+        foreach (self::bySheet() as $sheet => $codes) {
+            foreach ($codes as [$code, $base, $fires, $quiet]) {
+                $rows[] = [$sheet, $code, [...$base, ...$fires], [...$base, ...$quiet]];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, list<array{string, array<string, mixed>, array<string, mixed>, array<string, mixed>}>> */
+    private static function bySheet(): array
+    {
+        $band = ['inner_diameter' => 17.4, 'width_top' => 5];
+        $wax = ['bore' => 17.38, 'width' => 5.28];
+        $half = ['profile' => 'flat', 'width' => 5, 'thickness' => 2];
+        $cast = ['charge_mass' => 40, 'button_mass' => 5];
+
+        return [
+            'size.convert' => [['between-marks', ['scale' => 'circumference'], ['size' => '52.75'], ['size' => '52.76']]],
+            'size.fit' => [
+                ['fits-tighter', ['inner_diameter' => 17.4], ['width' => 4], ['width' => 3.99]],
+                ['made-larger', ['inner_diameter' => 17.4, 'apply' => true], ['width' => 4], ['width' => 3.99]],
+            ],
+            // Heavy finishing takes 0.25 mm beyond the usual.
+            'form.band' => [
+                ['crown-too-thin', $band, ['thickness_top' => 1.049], ['thickness_top' => 1.05]],
+                ['crown-thin', $band, ['thickness_top' => 1.449], ['thickness_top' => 1.45]],
+                ['edge-thin', [...$band, 'profile' => 'knife', 'thickness_top' => 2.6], ['edge' => 1.049], ['edge' => 1.05]],
+                ['base-much-thinner', [...$band, 'thickness_top' => 3], ['thickness_base' => 1.499], ['thickness_base' => 1.5]],
+                ['top-heavy', ['inner_diameter' => 17.4, 'width_top' => 5, 'thickness_top' => 3, 'thickness_base' => 1.6], ['width_base' => 1.99], ['width_base' => 2]],
+                ['neighbour-unknown', [...$band, 'thickness_top' => 2, 'beside_neighbour' => true], [], ['neighbour_profile' => 'flat']],
+            ],
+            'wax.dimensions' => [
+                ['bore-nets-two-pulls', ['inner_diameter' => 17.4, 'width' => 5, 'thickness' => 2], ['finish_inside' => 0.01], ['finish_inside' => 0]],
+                ['clay-mandrel', ['inner_diameter' => 17.4, 'width' => 5, 'thickness' => 2], ['process' => 'clay'], ['process' => 'carved']],
+            ],
+            // t × 0.985 − 0.5 against 0.8 and 1.2; 17.32 + 0.1016 = 0.985 × bore + 0.2.
+            'wax.predict' => [
+                ['finishes-too-thin', $wax, ['thickness' => 1.3197], ['thickness' => 1.3199]],
+                ['finishes-thin', $wax, ['thickness' => 1.7258], ['thickness' => 1.726]],
+                ['finishes-off-size', ['width' => 5, 'thickness' => 2.3, 'wanted_diameter' => 17.32], ['bore' => 17.484], ['bore' => 17.4838]],
+            ],
+            'wax.density' => [
+                ['density-unlikely', ['volume_mm3' => 10000], ['mass' => 9.29], ['mass' => 9.3]],
+                ['density-unlikely', ['volume_mm3' => 10000], ['mass' => 10.31], ['mass' => 10.3]],
+            ],
+            'blank.choose' => [
+                ['no-blank-fits', ['bore' => 20, 'width' => 5], ['thickness' => 10.51], ['thickness' => 10.5]],
+                ['blank-too-small', ['bore' => 17, 'width' => 5, 'blank' => 'round-tube-22'], ['thickness' => 2.11], ['thickness' => 2.1]],
+                ['bore-to-drill', ['width' => 5, 'thickness' => 2], ['bore' => 15.9], ['bore' => 15.91]],
+            ],
+            // 1 g of wax in sterling: 10.36 and the least button of 5.
+            'metal.charge' => [
+                ['stones-in-wax', ['wax_mass' => 2, 'alloy' => 'sterling-925', 'stones_in_wax' => true], ['stones_mass' => 0], ['stones_mass' => 0.01]],
+                ['little-new-metal', ['wax_mass' => 0.4, 'alloy' => 'sterling-925'], ['new_mass' => 4.999, 'reused_mass' => 5.001], ['new_mass' => 5, 'reused_mass' => 5]],
+                ['too-little-new-metal', ['wax_mass' => 0.4, 'alloy' => 'sterling-925'], ['new_mass' => 2.999, 'reused_mass' => 7.001], ['new_mass' => 3, 'reused_mass' => 7]],
+                ['charge-short', ['wax_mass' => 1, 'alloy' => 'sterling-925'], ['new_mass' => 15.35], ['new_mass' => 15.36]],
+                ['nickel', ['wax_mass' => 1], ['alloy' => '14k-white-nickel'], ['alloy' => '18k-white-palladium']],
+                ['not-for-gypsum', ['wax_mass' => 1], ['alloy' => 'palladium-950'], ['alloy' => '18k-white-palladium']],
+            ],
+            // One sprue: π (D + 2) ÷ 2 ÷ 2 is 16 and 26 thicknesses at D = 64 ÷ π − 2 and 104 ÷ π − 2.
+            'sprue.size' => [
+                ['reach-long', [...$half, 'count' => 1], ['inner_diameter' => 18.372], ['inner_diameter' => 18.371]],
+                ['reach-too-long', [...$half, 'count' => 1], ['inner_diameter' => 31.105], ['inner_diameter' => 31.104]],
+                ['few-for-mass', ['count' => 1], ['section_modulus' => 0.7], ['section_modulus' => 0.699]],
+                ['fed-through-light', [...$half, 'inner_diameter' => 17], ['thickness_base' => 1.7307], ['thickness_base' => 1.7308]],
+                ['sprue-slim', ['section_modulus' => 0.7], ['sprue_diameter' => 3.359], ['sprue_diameter' => 3.36]],
+                ['sprue-freezes-first', ['section_modulus' => 0.7], ['sprue_diameter' => 2.799], ['sprue_diameter' => 2.8]],
+                ['no-wire', [], ['section_modulus' => 1.6667], ['section_modulus' => 1.6666]],
+            ],
+            'flask.choose' => [
+                ['no-flask-fits', ['tall' => 20], ['across' => 89.61], ['across' => 89.6]],
+                ['thin-wall', ['tall' => 20, 'flask' => '2½×2½'], ['across' => 51.51], ['across' => 51.5]],
+                ['thin-end', ['across' => 20, 'flask' => '2½×2½'], ['tall' => 41.51], ['tall' => 41.5]],
+                ['does-not-fit', ['tall' => 20, 'flask' => '2½×2½'], ['across' => 63.51], ['across' => 63.5]],
+            ],
+            'investment.mix' => array_map(static fn (array $row): array => [$row[0], ['flask_diameter' => 63.5, 'flask_height' => 63.5], $row[1], $row[2]], [
+                ['water-off-temperature', ['water_temperature' => 24.1], ['water_temperature' => 24]],
+                ['water-off-temperature', ['water_temperature' => 20.9], ['water_temperature' => 21]],
+                ['water-off-ratio', ['water_per_100' => 37.9], ['water_per_100' => 38]],
+                ['water-off-ratio', ['water_per_100' => 42.1], ['water_per_100' => 42]],
+                ['stands-too-short', ['stand' => 59], ['stand' => 60]],
+                ['stands-too-long', ['stand' => 91], ['stand' => 90]],
+            ]),
+            'pour.temperatures' => [
+                ['not-for-gypsum', [], ['alloy' => 'platinum-950'], ['alloy' => 'fine-gold']],
+                ['hot-for-gypsum', ['alloy' => 'trial'], ['rules' => self::trial(1101)], ['rules' => self::trial(1100)]],
+                ['too-hot-for-gypsum', ['alloy' => 'trial'], ['rules' => self::trial(1151)], ['rules' => self::trial(1150)]],
+            ],
+            // (732 − 371) ÷ climb + 60 against the 120 minutes taught.
+            'burnout.programme' => [
+                ['over-gypsum-limit', ['flask_diameters' => [63.5]], ['pour_temperature' => 732.1], ['pour_temperature' => 732]],
+                ['flask-too-cold', ['flask_diameters' => [63.5]], ['pour_temperature' => 199.9], ['pour_temperature' => 200]],
+                ['school-too-short', ['pour_temperature' => 540, 'school' => 'short'], ['flask_diameters' => [64]], ['flask_diameters' => [63.9]]],
+                ['stage-lengthened', ['flask_diameters' => [63.5], 'pour_temperature' => 540], ['climb_c_per_min' => 6.016], ['climb_c_per_min' => 6.017]],
+            ],
+            'cast.check' => [
+                ['loss-high', $cast, ['casting_mass' => 34.59], ['casting_mass' => 34.6]],
+                ['loss-too-high', $cast, ['casting_mass' => 33.79], ['casting_mass' => 33.8]],
+                ['weighing-error', $cast, ['casting_mass' => 35.05], ['casting_mass' => 35.04]],
+                ['casting-light', ['expected_mass' => 30], ['casting_mass' => 29.09], ['casting_mass' => 29.1]],
+                ['shrinkage-odd', ['casting_mass' => 30, 'wax_bore' => 20], ['measured_bore' => 18.99], ['measured_bore' => 19]],
+                ['shrinkage-odd', ['casting_mass' => 30, 'wax_bore' => 20], ['measured_bore' => 20.01], ['measured_bore' => 20]],
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> the list with one alloy of this liquidus, poured 50 °C above it */
+    private static function trial(int $liquidus): array
+    {
+        return ['stock.alloys' => [['name' => 'trial', 'label' => 'trial', 'metal' => 'gold', 'fineness' => 0.75, 'density' => 15, 'solidus_c' => 1000, 'liquidus_c' => $liquidus, 'nickel' => false, 'flask_c' => 560, 'superheat_low_c' => 50, 'superheat_high_c' => 80]]];
+    }
+}
