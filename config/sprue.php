@@ -9,7 +9,7 @@ return [
     /** Hosts that the application answers to, beside 127.0.0.1 and localhost. */
     'hosts' => array_filter(explode(',', (string) env('HOT_SPRUE_HOSTS', ''))),
 
-    'pictures' => storage_path('app/pictures'),
+    'pictures' => env('HOT_SPRUE_PICTURES', storage_path('app/pictures')),
 
     'backups' => env('HOT_SPRUE_BACKUPS', storage_path('backups')),
 ];

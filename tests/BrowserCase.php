@@ -65,6 +65,11 @@ abstract class BrowserCase extends TestCase
         $this->browser->get($this->url($path));
     }
 
+    public function chromium(): RemoteWebDriver
+    {
+        return $this->browser;
+    }
+
     /** Opens a job at a station and waits for its page. */
     public function station(Job $job, string $station): void
     {
@@ -74,6 +79,7 @@ abstract class BrowserCase extends TestCase
 
     public function find(string $css): WebDriverElement
     {
+        /** @var WebDriverElement */
         return $this->until(fn (): ?WebDriverElement => $this->all($css)[0] ?? null, "{$css} did not appear");
     }
 
@@ -106,9 +112,16 @@ abstract class BrowserCase extends TestCase
         }, "{$css} cannot be clicked");
     }
 
-    public function press(string $words): void
+    /** Clicks the button with this name for a screen reader. */
+    public function press(string $name): void
     {
-        $this->click(sprintf('button[data-words="%1$s"], [aria-label="%1$s"]', $words));
+        $this->click(sprintf('[aria-label="%s"]', $name));
+    }
+
+    /** Types into the field under a label. */
+    public function fill(string $label, string $text): void
+    {
+        $this->until(fn (): WebDriverElement|false => $this->browser->findElements(WebDriverBy::xpath(sprintf('//label[contains(., "%s")]//input', $label)))[0] ?? false, "there is no field “{$label}”")->sendKeys($text);
     }
 
     /** Clicks the button with these words on it. */
@@ -134,9 +147,13 @@ abstract class BrowserCase extends TestCase
     public function type(string $path, string $text, string $within = ''): void
     {
         $this->click(trim("{$within} button[data-path=\"{$path}\"]"));
-        $input = $this->find(trim("{$within} [data-path=\"{$path}\"] input"));
-        $input->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $input->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
+        $this->until(function () use ($path, $text, $within): bool {
+            $input = $this->find(trim("{$within} [data-path=\"{$path}\"] input"));
+            $input->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $input->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
+
+            return true;
+        }, "{$path} cannot be typed into");
         $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
     }
 
@@ -152,6 +169,18 @@ abstract class BrowserCase extends TestCase
 
             return true;
         }, "{$path} offers no {$value}");
+    }
+
+    /** Pulls an element by so many px, in one go as a hand does. */
+    public function pull(string $css, int $right, int $down): void
+    {
+        $element = $this->find($css);
+        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        [$x, $y] = (array) $this->browser->executeScript('const box = arguments[0].getBoundingClientRect(); return [Math.round(box.x + box.width / 2), Math.round(box.y + box.height / 2)]', [$element]);
+        $this->browser->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'pointer', 'id' => 'hand', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [
+            ['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y], ['type' => 'pointerDown', 'button' => 0],
+            ['type' => 'pointerMove', 'duration' => 200, 'x' => $x + $right, 'y' => $y + $down], ['type' => 'pointerUp', 'button' => 0],
+        ]]]]);
     }
 
     public function keys(string ...$keys): void
@@ -172,9 +201,8 @@ abstract class BrowserCase extends TestCase
 
             return str_contains($last, $text);
         }, static function () use ($css, $text, &$last): string {
-            return "{$css} reads “{$last}”, not “{$text}”";
+            return sprintf('%s reads “%s”, not “%s”', $css, mb_substr($last, 0, 400), $text);
         });
-        $this->addToAssertionCount(1);
     }
 
     public function sees(string $text): void
@@ -208,6 +236,8 @@ abstract class BrowserCase extends TestCase
             try {
                 $found = $try();
                 if ($found !== null && $found !== false) {
+                    $this->addToAssertionCount(1);
+
                     return $found;
                 }
             } catch (StaleElementReferenceException) {

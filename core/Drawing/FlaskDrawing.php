@@ -20,15 +20,18 @@ final class FlaskDrawing
         [$d, $h] = [$answer->num('flask_diameter'), $answer->num('flask_height')];
         [$across, $tall, $sprue] = [$input->num('across'), $input->num('tall'), $input->num('sprue_length')];
         $ring = -$sprue - $tall / 2;
+        $boxes = 0.98 * $d;
 
-        return [(new View('flask', 'Flask in section', 'side', [-$d / 2 - 3, -$h - 3, $d + 40, $h + 6]))
+        return [(new View('flask', 'Flask in section', 'side', [-$d / 2 - 3, -$h - 3, 1.95 * $d + 6, $h + 6]))
             ->rect(-$d / 2, -$h, $d, $h, 'fill-invest')
             ->path(sprintf('M%.3F %.3F V0 M%.3F %.3F V0', -$d / 2, -$h, $d / 2, -$h), 'flask')
             ->path(sprintf('M-9 0 L-2 -6 H2 L9 0 Z M-2 -6 L-1.5 %.3F H1.5 L2 -6 Z', -$sprue), 'fill-sprue')
             ->circle(0, $ring, $across / 2, 'fill-wax')
+            ->circle(0, $ring, $across / 2, 'thin')
             ->circle(0, $ring, max(1.0, $across / 2 - $across * 0.11), 'hole')
-            ->result('end_margin', 'to the end', [$d / 2 + 20, -$h + 8], [[0, -$h], [0, -$sprue - $tall]])
-            ->result('wall_margin', 'to the wall', [$d / 2 + 20, min($ring, -$h / 2)], [[$across / 2, $ring], [$d / 2, $ring]])
-            ->input('flask', 'flask', [$d / 2 + 20, -8], [], $flask)];
+            ->circle(0, $ring, max(1.0, $across / 2 - $across * 0.11), 'thin')
+            ->result('end_margin', 'to the end', [$boxes, -$h + 8], [[0, -$h], [0, -$sprue - $tall]])
+            ->result('wall_margin', 'to the wall', [$boxes, min($ring, -$h / 2)], [[$across / 2, $ring], [$d / 2, $ring]])
+            ->input('flask', 'flask', [$boxes, -8], [], $flask)];
     }
 }

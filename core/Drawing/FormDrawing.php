@@ -34,10 +34,10 @@ final class FormDrawing
             $section = $band->section($theta);
             $half = max($band->widthTop, $band->widthBase) / 2;
             $high = max($top, $base);
-            $view = (new View("section-{$place}", "Section at {$place}", 'side', [-$half - 1, -$high - 0.6, 2 * $half + 2, $high + 2.8], 3))
+            $view = (new View("section-{$place}", "Section at {$place}", 'side', [-$half - 1, -$high - 0.6, 2 * $half + 2, $high + 3.4], 3))
                 ->path(SectionOutline::path($section), 'fill-metal')
                 ->path(SectionOutline::path($section))
-                ->input("width_{$place}", "width at {$place}", [0, 1.5], [[-$section->width / 2, 0.5], [$section->width / 2, 0.5]], $section->width, [1, 0, 2]);
+                ->input("width_{$place}", "width at {$place}", [0, 2.2], [[-$section->width / 2, 0.5], [$section->width / 2, 0.5]], $section->width, [1, 0, 2]);
             $views[] = $view;
         }
         $views[] = self::unrolled('Unrolled inside', $answer->num('unrolled_inner'), $band->widthTop, $band->widthBase);

@@ -20,8 +20,7 @@ final class JobFactory extends Factory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        static $number = 100;
-        $number++;
+        $number = 1 + (int) (Job::query()->max('number') ?? 100);
 
         return ['number' => $number, 'commission' => $number, 'rulebook_id' => static fn (): int => Workshop::the()->rulebook_id, 'document' => Document::blank()->toArray(), 'version' => 0, 'station' => 'brief', 'state' => 'open'];
     }

@@ -16,8 +16,9 @@ final class PersonCommand extends Command
 
     public function handle(): int
     {
-        $given = $this->option('passphrase');
-        if (is_string($given) && mb_strlen($given) < 10) {
+        $option = $this->option('passphrase');
+        $given = is_string($option) ? $option : null;
+        if ($given !== null && mb_strlen($given) < 10) {
             $this->error('A passphrase of 10 letters or more is accepted.');
 
             return self::FAILURE;
@@ -25,7 +26,7 @@ final class PersonCommand extends Command
         $name = $this->argument('name');
         $people = $name !== null ? collect([Person::query()->firstOrCreate(['name' => $name])]) : Person::query()->whereNull('passphrase')->get();
         foreach ($people as $person) {
-            $passphrase = is_string($given) ? $given : implode('-', str_split(Str::lower(Str::random(16)), 4));
+            $passphrase = $given ?? implode('-', str_split(Str::lower(Str::random(16)), 4));
             $person->update(['passphrase' => $passphrase]);
             $this->line("{$person->name} signs in with: {$passphrase}");
         }

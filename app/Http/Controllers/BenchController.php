@@ -63,7 +63,7 @@ final class BenchController
     {
         $search = (string) ($request->validate(['search' => 'nullable|string|max:100'])['search'] ?? '');
 
-        return new JsonResponse(['clients' => Client::query()->where('name', 'like', '%'.addcslashes($search, '%_\\').'%')->orderBy('name')->limit(50)->get(['id', 'name', 'contact', 'note'])]);
+        return new JsonResponse(['clients' => Client::query()->whereRaw('instr(lower(name), ?) > 0 or ? = \'\'', [mb_strtolower($search), $search])->orderBy('name')->limit(50)->get(['id', 'name', 'contact', 'note'])]);
     }
 
     public function bench(): JsonResponse

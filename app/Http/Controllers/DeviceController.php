@@ -51,7 +51,9 @@ final class DeviceController
     public function put(Request $request, string $device): JsonResponse
     {
         $instrument = $this->named($device);
-        abort_unless($instrument instanceof Simulated, 409, 'Only a simulated instrument can be played with.');
+        if (! $instrument instanceof Simulated) {
+            abort(409, 'Only a simulated instrument can be played with.');
+        }
         $field = Field::of($device === 'balance' ? Quantity::Mass : Quantity::Length, 'value', 'what is put on it')->allowingZero();
         try {
             $value = $field->read($request->input('value'), Rules::shipped());

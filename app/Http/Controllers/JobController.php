@@ -48,7 +48,7 @@ final class JobController
             }))
             ->when($asked['search'] ?? null, function (Builder $query, string $search): void {
                 foreach (preg_split('/\s+/', mb_strtolower(trim($search))) ?: [] as $word) {
-                    $query->where('search', 'like', '%'.addcslashes($word, '%_\\').'%');
+                    $query->whereRaw('instr(search, ?) > 0', [$word]);
                 }
             })
             ->orderByRaw('due_on is null')->orderBy('due_on')->orderByDesc('number')

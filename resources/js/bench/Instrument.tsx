@@ -66,15 +66,10 @@ export function Instrument({
             : 'advised'
         : { default: 'usual', shop: 'yours', reckoned: 'advised' }[origin ?? ''];
     const name = (
-        <Box fontSize="13px" color="soft" lineHeight="1.15">
+        <span className="label">
             {label}
-            {tag ? (
-                <Box as="span" color="brass">
-                    {' '}
-                    · {tag}
-                </Box>
-            ) : null}
-        </Box>
+            {tag ? <span className="tag"> · {tag}</span> : null}
+        </span>
     );
     const problem = error ? (
         <Box role="alert" fontSize="13px" color="hot" maxW="220px">
@@ -188,14 +183,15 @@ export function Instrument({
         );
     }
     return (
-        <Box>
-            <Box
-                as="button"
-                {...frame}
+        <div>
+            <button
+                type="button"
+                className={['plate', wide && 'wide', inHand && 'held', error && 'wrong']
+                    .filter(Boolean)
+                    .join(' ')}
+                data-path={path}
                 aria-label={`${label}: ${typed !== undefined && error ? typed : `${spoken.figure} ${spoken.unit}`}, edit`}
                 title={field.meaning}
-                cursor="text"
-                display="block"
                 onClick={() => {
                     onTake?.();
                     setText(
@@ -208,23 +204,13 @@ export function Instrument({
                     );
                 }}
             >
-                <Box
-                    fontSize={wide ? '16px' : '20px'}
-                    fontWeight="600"
-                    lineHeight="1.2"
-                    overflowWrap="anywhere"
-                >
+                <span className="figure">
                     {error ? typed : spoken.figure}
-                    {spoken.unit && !error ? (
-                        <Box as="span" fontSize="13px" fontWeight="400" color="soft">
-                            {' '}
-                            {spoken.unit}
-                        </Box>
-                    ) : null}
-                </Box>
+                    {spoken.unit && !error ? <span className="unit"> {spoken.unit}</span> : null}
+                </span>
                 {name}
-            </Box>
+            </button>
             {problem}
-        </Box>
+        </div>
     );
 }

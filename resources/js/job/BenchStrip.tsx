@@ -42,7 +42,7 @@ export function BenchStrip({ figures, onTap, children }: Props) {
                         borderColor="rule"
                     >
                         <Box>
-                            <Flex align="baseline" gap={1}>
+                            <Flex align="baseline" gap={1} h="38px">
                                 <Box
                                     as="button"
                                     minH="34px"
@@ -73,7 +73,7 @@ export function BenchStrip({ figures, onTap, children }: Props) {
                                         {said.unit}
                                     </Box>
                                 ) : (
-                                    <Box color="soft" fontSize="15px">
+                                    <Box color="soft" fontSize="15px" lineHeight="34px">
                                         {said.unit}
                                     </Box>
                                 )}

@@ -178,31 +178,17 @@ export function Plate({
     name?: string;
 }) {
     return (
-        <Box
-            as="button"
+        <button
+            type="button"
+            className={held ? 'plate reckoned held' : 'plate reckoned'}
             data-result={name}
-            minH="46px"
-            minW="104px"
-            px={2}
-            py="3px"
-            bg="card"
-            borderWidth={held ? '2px' : '1px'}
-            borderStyle="dashed"
-            borderColor={held ? 'verdigris' : 'rule'}
-            borderRadius="3px"
-            cursor="pointer"
             aria-label={`${label}: ${said.figure} ${said.unit}, show the working`}
             onClick={onTap}
         >
-            <Box fontSize="20px" fontWeight="600" lineHeight="1.2" whiteSpace="nowrap">
-                {said.figure}{' '}
-                <Box as="span" fontSize="13px" fontWeight="400" color="soft">
-                    {said.unit}
-                </Box>
-            </Box>
-            <Box fontSize="13px" color="soft" lineHeight="1.15" whiteSpace="nowrap">
-                {label}
-            </Box>
-        </Box>
+            <span className="figure">
+                {said.figure} <span className="unit">{said.unit}</span>
+            </span>
+            <span className="label">{label}</span>
+        </button>
     );
 }

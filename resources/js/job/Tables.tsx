@@ -14,24 +14,18 @@ export function Masses({ masses, own }: { masses: unknown; own?: unknown }) {
     const { units } = useUnits();
     if (!Array.isArray(masses)) return null;
     return (
-        <Box as="table" w="full" fontSize="14.5px" aria-label="Mass in every alloy">
+        <table className="figures" aria-label="Mass in every alloy">
             <tbody>
                 {(masses as Mass[]).map(({ alloy, mass }) => (
-                    <Box
-                        as="tr"
-                        key={alloy}
-                        fontWeight={alloy === own ? 600 : 400}
-                        borderBottomWidth="1px"
-                        borderColor="rule"
-                    >
+                    <tr key={alloy} className={alloy === own ? 'own' : undefined}>
                         <td>{alloy.replaceAll('-', ' ')}</td>
-                        <Box as="td" textAlign="right">
+                        <td>
                             {say(mass, 'mass', units).figure} {say(mass, 'mass', units).unit}
-                        </Box>
-                    </Box>
+                        </td>
+                    </tr>
                 ))}
             </tbody>
-        </Box>
+        </table>
     );
 }
 

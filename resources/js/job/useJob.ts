@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { get, LineDown, post, Refusal } from '../api/client';
 import type { Change, Clash, Errors, Job, Kept, StationName } from '../api/types';
 
@@ -32,6 +32,12 @@ export function held(job: Job, path: string): unknown {
     return (document.decisions as Record<string, unknown>)[path] ?? null;
 }
 
+function without<T>(record: Record<string, T>, key: string): Record<string, T> {
+    const rest = { ...record };
+    delete rest[key];
+    return rest;
+}
+
 const list = (waiting: Waiting, errors: Errors): Change[] =>
     Object.entries(waiting)
         .filter(([path]) => !(path in errors))
@@ -59,6 +65,8 @@ export function useJob(number: number, station: StationName | undefined) {
     });
     const inFlight = useRef<AbortController | null>(null);
     const saving = useRef(false);
+    /** What was last sent to be reckoned. */
+    const asked = useRef<Waiting | null>(null);
     const latest = useRef({ waiting, errors });
     useEffect(() => {
         latest.current = { waiting, errors };
@@ -103,6 +111,7 @@ export function useJob(number: number, station: StationName | undefined) {
                         await ask({ ...wrong, ...error.errors });
                 }
             };
+            asked.current = changes;
             await ask(known);
         },
         [number, station, key, refused],
@@ -145,7 +154,7 @@ export function useJob(number: number, station: StationName | undefined) {
 
     useEffect(() => {
         if (Object.keys(waiting).length === 0) return;
-        void reckon(waiting, latest.current.errors);
+        if (asked.current !== waiting) void reckon(waiting, latest.current.errors);
         if (clashes.length > 0) return;
         const timer = setTimeout(() => void save(), lineDown ? AGAIN : PAUSE);
         return () => clearTimeout(timer);
@@ -166,23 +175,20 @@ export function useJob(number: number, station: StationName | undefined) {
     const edit = useCallback(
         (path: string, to: unknown) => {
             if (!base) return;
-            setErrors((now) => {
-                if (!(path in now)) return now;
-                const next = { ...now };
-                delete next[path];
-                return next;
-            });
-            setWaiting((now) => {
-                const from = now[path] ? now[path].from : held(base, path);
-                const was = (from as Kept | null)?.typed ?? null;
-                const rest = { ...now };
-                delete rest[path];
-                return to === was || (to === null && from === null)
-                    ? rest
-                    : { ...rest, [path]: { from, to } };
-            });
+            setErrors((now) => (path in now ? without(now, path) : now));
+            const now = latest.current.waiting;
+            const from = now[path] ? now[path].from : held(base, path);
+            const was = (from as Kept | null)?.typed ?? null;
+            const rest = without(now, path);
+            const next =
+                to === was || (to === null && from === null) ? rest : { ...rest, [path]: { from, to } };
+            const known = without(latest.current.errors, path);
+            latest.current = { waiting: next, errors: known };
+            // The figure in hand shows what is typed by itself; the rest of the page may come after the answer.
+            startTransition(() => setWaiting(next));
+            if (Object.keys(next).length > 0) void reckon(next, known);
         },
-        [base],
+        [base, reckon],
     );
 
     /** Does something at once that is not an edit of a figure: signing, undo, closing. */

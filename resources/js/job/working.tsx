@@ -16,7 +16,8 @@ export interface InHand {
     name: string;
 }
 
-const words = (name: string) => name.replaceAll('_', ' ');
+/** An input or result as one says it; its unit stands beside the figure. */
+const words = (name: string) => name.replace(/_(mm3|ml|deg|us)$/, '').replaceAll('_', ' ');
 
 /** How the figure in hand came about: its formula with this job's own numbers, why, and where each came from. */
 export function WorkingCard({
@@ -61,11 +62,13 @@ export function WorkingCard({
                     <Box fontSize="13.5px" color="soft" mt={1}>
                         {working.because}
                     </Box>
-                    {Object.entries(working.used).map(([name, origin]) => (
-                        <Box key={name} fontSize="13.5px" color="soft">
-                            {words(name)}: {ORIGINS[origin] ?? origin}
-                        </Box>
-                    ))}
+                    <ul className="origins">
+                        {Object.entries(working.used).map(([name, origin]) => (
+                            <li key={name}>
+                                {words(name)}: {ORIGINS[origin] ?? origin}
+                            </li>
+                        ))}
+                    </ul>
                     <Box fontSize="13px" color="soft" mt={1}>
                         Source: {working.source}
                     </Box>

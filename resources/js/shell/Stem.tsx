@@ -1,4 +1,5 @@
 import { Box } from '@chakra-ui/react';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import type { Station } from '../api/types';
 import { LevelMark } from '../bench/marks';
@@ -6,7 +7,15 @@ import { LevelMark } from '../bench/marks';
 const STEP = 56;
 
 /** A job's stations as rings on a sprue's stem, the button at its foot. */
-export function Stem({ stations, here, number }: { stations: Station[]; here: string; number: number }) {
+export const Stem = memo(function Stem({
+    stations,
+    here,
+    number,
+}: {
+    stations: Station[];
+    here: string;
+    number: number;
+}) {
     const done = stations.findIndex((station) => !['signed', 'not-needed'].includes(station.state));
     const reach = (done < 0 ? stations.length : done) * STEP;
     const high = stations.length * STEP + 26;
@@ -112,4 +121,4 @@ export function Stem({ stations, here, number }: { stations: Station[]; here: st
             </Box>
         </Box>
     );
-}
+});

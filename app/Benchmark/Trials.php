@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Benchmark;
+
+/** A weighty sum for each sheet, and the milliseconds that it may take in the core. */
+final class Trials
+{
+    /** @return array<string, array{string, array<string, mixed>, float}> name => sheet, input, ms */
+    public static function all(): array
+    {
+        $trials = [];
+        foreach (self::inputs() as $sheet => $input) {
+            $trials[$sheet] = [$sheet, $input, 2.0];
+        }
+
+        return $trials;
+    }
+
+    /** @return array<string, array<string, mixed>> by sheet */
+    private static function inputs(): array
+    {
+        $court = ['profile' => 'court', 'width_top' => 5, 'width_base' => 3.5, 'thickness_top' => 2.2, 'thickness_base' => 1.8];
+
+        return [
+            'size.convert' => ['scale' => 'uk', 'size' => 'O½'],
+            'size.fit' => ['scale' => 'us', 'size' => '7', 'width' => 6],
+            'form.band' => ['scale' => 'us', 'size' => '7', ...$court],
+            'wax.dimensions' => ['scale' => 'us', 'size' => '7', 'width' => 5, 'thickness' => 2],
+            'wax.predict' => ['bore' => 17.38, 'width' => 5.28, 'thickness' => 2.28],
+            'wax.density' => ['mass' => 9.8, 'length' => 25, 'width' => 20, 'height' => 20],
+            'blank.choose' => ['bore' => 17.38, 'width' => 5.28, 'thickness' => 2.28],
+            'metal.charge' => ['wax_mass' => 2.31, 'alloy' => '18k-yellow', 'new_mass' => 30, 'reused_mass' => 20],
+            'sprue.size' => ['profile' => 'court', 'width' => 5.2, 'thickness' => 2.25, 'inner_diameter' => 17.12],
+            'flask.choose' => ['across' => 22, 'tall' => 22],
+            'investment.mix' => ['flask_diameter' => '3 in', 'flask_height' => '4 in', 'pattern_volume_mm3' => 8000],
+            'pour.temperatures' => ['alloy' => 'sterling-925'],
+            'burnout.programme' => ['flask_diameters' => [63.5, 76.2], 'pour_temperature' => 540, 'ready_at' => '2027-03-09T14:00'],
+            'cast.check' => ['casting_mass' => 35.1, 'expected_mass' => 35.8, 'charge_mass' => 42, 'button_mass' => 6.7],
+        ];
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Benchmark\Browser;
+use App\Benchmark\Measured;
+use App\Benchmark\Trials;
+use App\Models\Job;
+use HotSprue\Job\JobReckoner;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Sheets;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Http;
+use RuntimeException;
+
+/** Measures each sheet in the core and over HTTP, what a page weighs, and how soon answers follow typing. */
+final class BenchCommand extends Command
+{
+    protected $signature = 'sprue:bench {--times=200 : How often each sheet is reckoned} {--url= : A running application, for HTTP, weight and typing; only the core otherwise} {--driver= : A running ChromeDriver, for a page in Chromium}';
+
+    protected $description = 'Measures how quick everything is, beside what is wanted';
+
+    public function handle(): int
+    {
+        $times = max(20, (int) $this->text('times'));
+        $measured = [...$this->core($times), $this->job($times)];
+        $url = rtrim($this->text('url'), '/');
+        if ($url !== '') {
+            $measured = [...$measured, ...$this->http($url, intdiv($times, 10)), ...$this->weight($url)];
+            $driver = $this->text('driver');
+            $measured = $driver === '' ? $measured : [...$measured, ...Browser::measure($driver, $url)];
+        }
+        $this->table(['what', 'measured', 'wanted', ''], array_map(static fn (Measured $one): array => $one->row(), $measured));
+        $slow = array_filter($measured, static fn (Measured $one): bool => ! $one->isEnough());
+        $this->line($slow === [] ? 'All within what is wanted.' : count($slow).' slower or heavier than wanted.');
+
+        return $slow === [] ? self::SUCCESS : self::FAILURE;
+    }
+
+    private function text(string $option): string
+    {
+        $value = $this->option($option);
+
+        return is_string($value) ? $value : '';
+    }
+
+    /** @return list<Measured> */
+    private function core(int $times): array
+    {
+        $rules = Rules::shipped();
+        $measured = [];
+        foreach (Trials::all() as $name => [$sheet, $raw, $wanted]) {
+            $calculation = Sheets::named($sheet);
+            $fields = Sheets::describe($sheet)->inputs;
+            $measured[] = Measured::of("core {$name}", $times, static fn () => $calculation->reckon(Input::read($fields, $raw, $rules), $rules), $wanted);
+        }
+
+        return $measured;
+    }
+
+    private function job(int $times): Measured
+    {
+        $job = Job::query()->with('rulebook')->whereNotNull('due_on')->orderByRaw('length(document) desc')->first() ?? throw new RuntimeException('There is no job to measure; start with the demo.');
+        [$document, $rules] = [$job->held(), $job->rules()];
+
+        return Measured::of('core, a whole job', $times, static fn () => JobReckoner::reckon($document, $rules), 20.0);
+    }
+
+    /** @return list<Measured> */
+    private function http(string $url, int $times): array
+    {
+        $measured = [];
+        foreach (Trials::all() as $name => [$sheet, $raw, $wanted]) {
+            $measured[] = Measured::of("HTTP {$name}", $times, static fn () => Http::timeout(10)->post("{$url}/api/reckon/{$sheet}", $raw)->throw(), $wanted + 60.0);
+        }
+        $number = Job::query()->whereNotNull('due_on')->value('number');
+        $measured[] = Measured::of('HTTP a job, all answers', $times, static fn () => Http::timeout(10)->get("{$url}/api/jobs/{$number}")->throw(), 80.0);
+        $measured[] = Measured::of('HTTP the list of jobs', $times, static fn () => Http::timeout(10)->get("{$url}/api/jobs?search=band")->throw(), 60.0);
+
+        return $measured;
+    }
+
+    /** @return list<Measured> */
+    private function weight(string $url): array
+    {
+        $page = self::body("{$url}/");
+        preg_match_all('#(?:src|href)="([^"]+\.js)"#', $page, $scripts);
+        $bytes = 0;
+        foreach (array_unique($scripts[1]) as $script) {
+            $bytes += strlen((string) gzencode(self::body(str_starts_with($script, 'http') ? $script : $url.$script), 6));
+        }
+
+        return [new Measured('first scripts, gzipped', $bytes / 1000, 350.0, 'kB')];
+    }
+
+    private static function body(string $url): string
+    {
+        return (string) @file_get_contents($url);
+    }
+}

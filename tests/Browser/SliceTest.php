@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Device;
+use App\Models\Job;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\BrowserCase;
+
+it('takes a whole job from a finger to a casting, as a person does', function (): void {
+    $this->visit('/jobs');
+    $this->tap('New job');
+    $this->fill('Client', 'Ottoline Marsh');
+    $this->fill('What is it called?', 'ebb-tide band');
+    $this->fill('Finger', '7');
+    $this->tap('Take this commission');
+    $this->until(fn (): bool => preg_match('#/jobs/\d+#', $this->browser->getCurrentURL()) === 1, 'no job was opened');
+    preg_match('#/jobs/(\d+)#', $this->browser->getCurrentURL(), $found);
+    $job = Job::query()->where('number', $found[1])->firstOrFail();
+
+    // Brief
+    $this->find('[data-testid="next"]');
+    $this->choose('brief.alloy', 'sterling-925');
+    $this->figure('size.convert/inner_diameter', '17.32');
+    $this->tap('Agree this brief');
+    // Form
+    $this->station($job, 'form');
+    $this->type('form.width_top', '3.5');
+    $this->type('form.thickness_top', '2');
+    $this->figure('form.band/mass', 'g');
+    $this->tap('Settle this form');
+    // Wax: the balance and the caliper, settled, give the readings.
+    $this->station($job, 'wax');
+    $this->figure('wax.dimensions/bore', '17.38');
+    foreach (['balance' => '0.46', 'caliper' => '17.38'] as $device => $value) {
+        Device::query()->updateOrCreate(['name' => $device], ['state' => ['from' => 0, 'to' => (float) $value, 'since' => microtime(true) - 60, 'zero' => 0]]);
+    }
+    $this->press('Take wax mass from the balance');
+    $this->press('Take bore from the caliper');
+    $this->choose('attempts.0.weighed', 'pattern');
+    $this->choose('attempts.0.verdict', 'passed');
+    $this->saved();
+    $this->tap('Pass this wax');
+    // Tree and Burnout
+    $this->station($job, 'tree');
+    $this->figure('flask.choose/flask', '2×2½');
+    $this->tap('Flask is invested');
+    $this->station($job, 'burnout');
+    $this->tap('Burnout is set');
+    // Pour: 0.46 g of wax in sterling.
+    $this->station($job, 'pour');
+    $this->type('castings.0.charge_mass', '14');
+    $this->type('castings.0.casting_mass', '8.6');
+    $this->type('castings.0.button_mass', '5.35');
+    $this->type('castings.0.bore', '17.12');
+    $this->figure('cast.check/shrinkage', '1.5');
+    $this->choose('castings.0.verdict', 'good');
+    $this->saved();
+    $job->refresh();
+    expect($job->held()->list('attempts')[0]['wax_mass']['value'])->toEqualWithDelta(0.46, 0.011)->and($job->title)->toBe('ebb-tide band')
+        ->and(array_keys($job->held()->map('stations')))->toEqualCanonicalizing(['brief', 'form', 'wax', 'tree', 'burnout']);
+});
+
+it('shows the working of a figure one tap away', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'wax');
+    $this->click('[data-figure="wax.dimensions/bore"]');
+    $this->reads('[data-testid="working"]', '(17.3196 − 2 × 0.1) ÷ (1 − 0.015)');
+    $this->reads('[data-testid="working"]', 'the usual figure');
+});
+
+it('says what is wrong beside the figure, loses nothing, and saves the rest', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $this->type('form.thickness_top', '2 ells');
+    $this->reads('main', 'The unit “ells” is not known here');
+    $this->type('form.width_base', '3');
+    $this->until(fn (): bool => $job->refresh()->held()->decision('form.width_base') === 3, 'the good figure was not saved');
+    expect($job->held()->decision('form.thickness_top'))->toEqual(2);
+    $this->reads('button[data-path="form.thickness_top"]', '2 ells');
+});
+
+it('turns units at a tap, and takes what is typed in the units at hand', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $this->click('[aria-label^="in mm; tap"]');
+    $this->figure('form.band/outer_height', '0.839');
+    $this->type('form.thickness_top', '1/8');
+    $this->saved();
+    expect($job->refresh()->held()->decision('form.thickness_top'))->toEqualWithDelta(3.175, 1e-9);
+});
+
+it('asks about what another tablet changed meanwhile, and keeps both words until told', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $this->browser->executeScript('const send = window.fetch; window.fetch = (path, init) => String(path).includes("/changes") && !window.free ? new Promise((done) => setInterval(() => window.free && done(send(path, init)), 50)) : send(path, init)');
+    $this->type('form.width_top', '6');
+    $other = BrowserCase::open();
+    try {
+        $mine = $this->browser;
+        $this->browser = $other;
+        $this->station($job, 'form');
+        $this->type('form.width_top', '7');
+        $this->saved();
+        $this->browser = $mine;
+        $this->browser->executeScript('window.free = true');
+        $this->sees('Changed on another screen');
+        expect($job->refresh()->held()->decision('form.width_top'))->toEqual(7);
+        $this->tap('Keep mine');
+        $this->until(fn (): bool => $job->refresh()->held()->decision('form.width_top') == 6, 'the kept word was not saved');
+    } finally {
+        $other->quit();
+    }
+});
+
+it('keeps what is typed when the line is down, over a reload, and sends it when it is back', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $this->browser->executeScript('window.fetch = () => Promise.reject(new TypeError("down"))');
+    $this->type('form.width_top', '6.5');
+    $this->until(fn (): bool => str_contains((string) $this->browser->executeScript("return localStorage.getItem('hot-sprue.job.{$job->number}')"), '6.5'), 'the browser did not keep it');
+    expect($job->refresh()->held()->decision('form.width_top'))->toEqual(5);
+    $this->station($job, 'form');
+    $this->until(fn (): bool => $job->refresh()->held()->decision('form.width_top') == 6.5, 'it was not sent when the line was back');
+});
+
+it('goes everywhere by keyboard', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'brief');
+    $this->browser->executeScript('document.activeElement.blur()');
+    $this->keys('?');
+    $this->sees('the stations of a job');
+    $this->keys(WebDriverKeys::ESCAPE);
+    $this->gone('[role="dialog"]');
+    $this->keys('2');
+    $this->find('[data-view="form.band/ring"]');
+    // From figure to figure with Tab, and into one with Enter.
+    $this->until(function (): bool {
+        $this->keys(WebDriverKeys::TAB);
+
+        return $this->browser->executeScript('return document.activeElement.dataset.path') === 'form.thickness_top';
+    }, 'the thickness cannot be reached by Tab');
+    $this->keys(WebDriverKeys::ENTER);
+    $this->find('[data-path="form.thickness_top"] input');
+    $this->keys(WebDriverKeys::CONTROL, 'a', WebDriverKeys::CONTROL);
+    $this->keys('2.5', WebDriverKeys::ENTER);
+    $this->saved();
+    expect($job->refresh()->held()->decision('form.thickness_top'))->toEqual(2.5);
+    $this->keys('u');
+    $this->until(fn (): bool => $job->refresh()->held()->decision('form.thickness_top') == 2, 'u did not undo');
+    foreach (['t' => 'Next on the bench', 'j' => 'harbour-light signet', 's' => 'Band: volume and mass', 'o' => 'thinnest sprue'] as $key => $words) {
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->keys($key);
+        $this->sees($words);
+    }
+});
+
+it('rings a bench clock that survives a reload, and says by how much one is overdue', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'tree');
+    $this->tap('Powder in: start');
+    $this->reads('header', 'mix');
+    $this->browser->navigate()->refresh();
+    $this->reads('header', 'mix');
+    App\Models\Clock::query()->where('job_id', $job->id)->update(['started_at' => now()->subMinutes(11)]);
+    $this->reads('header', 'over');
+});
+
+it('works a sum without a job, and starts a job from it', function (): void {
+    $this->visit('/sums/form.band');
+    $this->reads('[data-result="volume_mm3"]', '607');
+    $this->type('width_top', '6');
+    $this->reads('[data-result="volume_mm3"]', '728');
+    $this->tap('Start a job from this');
+    $this->until(fn (): bool => str_contains($this->browser->getCurrentURL(), '/brief'), 'no job was started');
+    preg_match('#/jobs/(\d+)#', $this->browser->getCurrentURL(), $found);
+    expect(Job::query()->where('number', $found[1])->firstOrFail()->held()->decision('form.width_top'))->toEqual(6);
+});
+
+it('sets a figure of the workshop, and puts it back with one tap', function (): void {
+    $this->visit('/shop');
+    $this->type('sprue.least', '2.2');
+    $this->tap('Keep this figure');
+    $this->until(fn (): bool => (App\Models\Workshop::the()->typed['sprue.least'] ?? null) === '2.2', 'the figure was not kept');
+    $this->tap('back to the usual 2.00 mm');
+    $this->until(fn (): bool => ! isset(App\Models\Workshop::the()->typed['sprue.least']), 'the figure was not put back');
+});
+
+it('prints the template at life size on A4, with a bar of 50 mm', function (): void {
+    $job = Job::factory()->ring()->create();
+    $file = printed($this, "/print/{$job->number}/template");
+    exec('pdfinfo '.escapeshellarg($file), $facts);
+    expect(implode("\n", $facts))->toMatch('/Pages: +1\n/')->toMatch('/Page size: +59[45][\d.]* x 84[12][\d.]* pts/');
+    $mm = longestBlackRun($file);
+    expect($mm)->toEqualWithDelta(50.0, 0.2);
+    unlink($file);
+});
+
+it('prints every sheet of a job on clean paper', function (string $what, string $words): void {
+    $job = Job::factory()->ring()->create();
+    $file = printed($this, "/print/{$job->number}/{$what}");
+    exec('pdftotext -layout '.escapeshellarg($file).' - 2>/dev/null', $text);
+    expect(implode("\n", $text))->toContain($words)->not->toContain('at the bench');
+    unlink($file);
+})->with([['card', 'plain band'], ['kiln', 'Switch on'], ['casting', 'charge to melt']]);
+
+/** The longest unbroken black line in the upper third of the first page, mm. */
+function longestBlackRun(string $pdf): float
+{
+    $dpi = 600;
+    exec(sprintf('pdftoppm -r %d -l 1 -png -singlefile -H %d %s %s', $dpi, $dpi * 4, escapeshellarg($pdf), escapeshellarg("{$pdf}.page")));
+    $image = imagecreatefrompng("{$pdf}.page.png");
+    unlink("{$pdf}.page.png");
+    $longest = 0;
+    for ($y = 0; $y < imagesy($image); $y += 5) {
+        for ($x = $run = 0; $x < imagesx($image); $x++) {
+            $run = (imagecolorat($image, $x, $y) & 0xFFFFFF) < 0x202020 ? $run + 1 : 0;
+            $longest = max($longest, $run);
+        }
+    }
+
+    return $longest / $dpi * 25.4;
+}
+
+/** A page as Chromium prints it. */
+function printed(BrowserCase $case, string $path): string
+{
+    $case->visit($path);
+    $case->find('svg, table');
+    usleep(400_000);
+    $pdf = (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($case->chromium()))->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true]);
+    $file = (string) tempnam(sys_get_temp_dir(), 'print');
+    file_put_contents($file, base64_decode((string) $pdf['data'], true));
+
+    return $file;
+}
