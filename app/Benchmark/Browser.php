@@ -12,7 +12,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 /** A page in Chromium: when it can be used, and how soon an answer follows typing. Needs the development packages. */
 final class Browser
 {
-    private const ROUNDS = 12;
+    private const ROUNDS = 20;
 
     /** @return list<Measured> */
     public static function measure(string $driver, string $url): array
@@ -24,22 +24,30 @@ final class Browser
             $usable = $typing = [];
             for ($i = 0; $i < self::ROUNDS; $i++) {
                 $browser->get("{$url}/jobs/{$number}/form");
-                $usable[] = self::script($browser, 'const done = arguments[0]; const look = () => document.querySelector("[data-view=\"form.band/ring\"] button[data-path]") ? done(performance.now()) : requestAnimationFrame(look); look();');
+                $usable[] = self::script($browser, self::USABLE);
+            }
+            // Let the page come to rest, then type into it again and again.
+            sleep(2);
+            for ($i = 0; $i < self::ROUNDS; $i++) {
                 $typing[] = self::script($browser, self::TYPING, [2 + $i / 100]);
+                $browser->executeScript('document.activeElement.blur()');
+                sleep(1);
             }
             sort($usable);
             sort($typing);
+            $at = (int) ceil(0.95 * self::ROUNDS) - 1;
 
-            return [new Measured('a job’s page can be used', $usable[self::ROUNDS - 1], 1500.0), new Measured('answer after typing', $typing[self::ROUNDS - 1], 100.0)];
+            return [new Measured('a job’s page can be used', $usable[$at], 1500.0), new Measured('answer after typing', $typing[$at], 100.0)];
         } finally {
             $browser->quit();
         }
     }
 
+    private const USABLE = 'const done = arguments[0]; const look = () => document.querySelector("[data-view=\"form.band/ring\"] button[data-path]") ? done(performance.now()) : requestAnimationFrame(look); look();';
+
     private const TYPING = <<<'JS'
         const [thick, done] = arguments;
         const figure = () => document.querySelector('[data-figure="form.band/volume_mm3"]').textContent;
-        document.querySelector('[data-view="form.band/ring"] button[data-path="form.thickness_top"]').click();
         const wait = () => {
             const input = document.querySelector('[data-path="form.thickness_top"] input');
             if (!input) return requestAnimationFrame(wait);
@@ -50,7 +58,13 @@ final class Browser
             const look = () => figure() !== was ? done(performance.now() - from) : requestAnimationFrame(look);
             look();
         };
-        wait();
+        const press = () => {
+            const button = document.querySelector('[data-view="form.band/ring"] button[data-path="form.thickness_top"]');
+            if (!button) return requestAnimationFrame(press);
+            button.click();
+            wait();
+        };
+        press();
         JS;
 
     /** @param list<mixed> $arguments */

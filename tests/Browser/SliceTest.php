@@ -22,13 +22,14 @@ it('takes a whole job from a finger to a casting, as a person does', function ()
     $this->find('[data-testid="next"]');
     $this->choose('brief.alloy', 'sterling-925');
     $this->figure('size.convert/inner_diameter', '17.32');
-    $this->tap('Agree this brief');
+    signed($this, 'Agree this brief');
     // Form
     $this->station($job, 'form');
     $this->type('form.width_top', '3.5');
     $this->type('form.thickness_top', '2');
-    $this->figure('form.band/mass', 'g');
-    $this->tap('Settle this form');
+    // 2π × 7 × (8.6598 + 1) mm³ of 10.36
+    $this->figure('form.band/mass', '4.40');
+    signed($this, 'Settle this form');
     // Wax: the balance and the caliper, settled, give the readings.
     $this->station($job, 'wax');
     $this->figure('wax.dimensions/bore', '17.38');
@@ -40,13 +41,13 @@ it('takes a whole job from a finger to a casting, as a person does', function ()
     $this->choose('attempts.0.weighed', 'pattern');
     $this->choose('attempts.0.verdict', 'passed');
     $this->saved();
-    $this->tap('Pass this wax');
+    signed($this, 'Pass this wax');
     // Tree and Burnout
     $this->station($job, 'tree');
     $this->figure('flask.choose/flask', '2×2½');
-    $this->tap('Flask is invested');
+    signed($this, 'Flask is invested');
     $this->station($job, 'burnout');
-    $this->tap('Burnout is set');
+    signed($this, 'Burnout is set');
     // Pour: 0.46 g of wax in sterling.
     $this->station($job, 'pour');
     $this->type('castings.0.charge_mass', '14');
@@ -203,6 +204,13 @@ it('prints every sheet of a job on clean paper', function (string $what, string 
     expect(implode("\n", $text))->toContain($words)->not->toContain('at the bench');
     unlink($file);
 })->with([['card', 'plain band'], ['kiln', 'Switch on'], ['casting', 'charge to melt']]);
+
+/** Signs a station off and waits until it is. */
+function signed(BrowserCase $case, string $words): void
+{
+    $case->tap($words);
+    $case->reads('[data-testid="next"]', 'Reopen');
+}
 
 /** The longest unbroken black line in the upper third of the first page, mm. */
 function longestBlackRun(string $pdf): float

@@ -14,8 +14,12 @@ export class Refusal extends Error {
 /** The application could not be reached; what was typed waits. */
 export class LineDown extends Error {}
 
+let kept = '';
+
+/** Read once: reading a cookie makes the page wait, and a session's token holds as long as the session. */
 function token(): string {
-    return decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '');
+    kept ||= decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '');
+    return kept;
 }
 
 export async function send<T>(
@@ -45,6 +49,7 @@ export async function send<T>(
     // A session that ran out hands out a new token with its next answer.
     if (response.status === 419 && retry) {
         await fetch('/api/bench');
+        kept = '';
         return send(method, path, body, signal, false);
     }
     if (response.status === 401) {

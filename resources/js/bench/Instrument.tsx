@@ -145,11 +145,11 @@ export function Instrument({
             </Box>
         );
     }
-    const keys = (event: KeyboardEvent) => {
+    const keys = (event: KeyboardEvent<HTMLInputElement>) => {
         if (event.key === 'Enter' || event.key === 'Escape') {
             event.preventDefault();
             if (event.key === 'Escape') onEdit(typed ?? null);
-            setText(null);
+            event.currentTarget.blur();
         }
     };
     if (editing) {

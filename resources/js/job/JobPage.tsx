@@ -37,6 +37,7 @@ export function JobPage() {
     const work = useJob(number, params.station as StationName | undefined);
     const [inHandAt, setInHandAt] = useState<{ station: string; held: InHand } | null>(null);
     const [history, setHistory] = useState(false);
+    const [typing, setTyping] = useState<string[] | null>(null);
     const { job } = work;
     const { act } = work;
     const stations = job?.stations;
@@ -100,7 +101,7 @@ export function JobPage() {
               ? { use: first.use, kind: 'result' as const, name: first.result }
               : null;
     const setInHand = (held: InHand) => setInHandAt({ station: here, held });
-    const wants = job.page.wants.filter(
+    const wants = [...new Set([...(typing ?? []), ...job.page.wants])].filter(
         (path) =>
             fieldAt(catalogue, path) !== undefined &&
             !path.startsWith('attempts.') &&
@@ -139,10 +140,10 @@ export function JobPage() {
                             <ClientPick work={work} />
                         </Box>
                     ) : null}
-                    {main ? (
+                    {main && typing === null ? (
                         <StationDrawings {...{ work, catalogue, views, inHand, setInHand }} />
                     ) : (
-                        <Wanted wants={wants} work={work} catalogue={catalogue} />
+                        <Wanted wants={wants} work={work} catalogue={catalogue} onTyping={setTyping} />
                     )}
                     {here === 'wax' && main ? (
                         <Flex justify="end">

@@ -5,9 +5,28 @@ import { Decision } from './DecisionRail';
 import type { Work } from './useJob';
 
 /** Where nothing can be drawn yet: what is still to be said, to be said here. */
-export function Wanted({ wants, work, catalogue }: { wants: string[]; work: Work; catalogue: Catalogue }) {
+export function Wanted({
+    wants,
+    work,
+    catalogue,
+    onTyping,
+}: {
+    wants: string[];
+    work: Work;
+    catalogue: Catalogue;
+    /** Told what stands here while one of them is being typed into, so that it stays until that is done. */
+    onTyping: (wants: string[] | null) => void;
+}) {
     return (
-        <Box py={10} textAlign="center" data-testid="wanted">
+        <Box
+            py={10}
+            textAlign="center"
+            data-testid="wanted"
+            onFocus={() => onTyping(wants)}
+            onBlur={(event) => {
+                if (!event.currentTarget.contains(event.relatedTarget)) onTyping(null);
+            }}
+        >
             <Box fontSize="18px" mb={4}>
                 {wants.length > 0
                     ? 'To draw this, say first:'

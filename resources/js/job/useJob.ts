@@ -20,6 +20,11 @@ function recall(number: number): Waiting {
     }
 }
 
+function keep(number: number, waiting: Waiting): void {
+    if (Object.keys(waiting).length === 0) localStorage.removeItem(kept(number));
+    else localStorage.setItem(kept(number), JSON.stringify(waiting));
+}
+
 /** What stands at a path of a job's document. */
 export function held(job: Job, path: string): unknown {
     const document = job.document as unknown as Record<string, unknown>;
@@ -148,8 +153,7 @@ export function useJob(number: number, station: StationName | undefined) {
 
     // What is typed outlives the page and the line.
     useEffect(() => {
-        if (Object.keys(waiting).length === 0) localStorage.removeItem(kept(number));
-        else localStorage.setItem(kept(number), JSON.stringify(waiting));
+        keep(number, waiting);
     }, [waiting, number]);
 
     useEffect(() => {
@@ -184,11 +188,12 @@ export function useJob(number: number, station: StationName | undefined) {
                 to === was || (to === null && from === null) ? rest : { ...rest, [path]: { from, to } };
             const known = without(latest.current.errors, path);
             latest.current = { waiting: next, errors: known };
+            keep(number, next);
             // The figure in hand shows what is typed by itself; the rest of the page may come after the answer.
             startTransition(() => setWaiting(next));
             if (Object.keys(next).length > 0) void reckon(next, known);
         },
-        [base, reckon],
+        [base, number, reckon],
     );
 
     /** Does something at once that is not an edit of a figure: signing, undo, closing. */
