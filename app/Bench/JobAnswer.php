@@ -111,7 +111,7 @@ final readonly class JobAnswer
             'views' => $this->views(),
             'strip' => $this->strip(),
             'findings' => $this->findings($this->station),
-            'wants' => array_values(array_unique($wants)),
+            'wants' => array_values(array_filter(array_unique($wants), $this->station->reaches(...))),
             'cautions' => Cautions::at($this->station, $this->document->text('wax.process')),
             'cautions_seen' => ($this->document->map('seen')[$this->station->value] ?? false) === true,
         ];

@@ -14,6 +14,16 @@ enum Station: string
     case Burnout = 'burnout';
     case Pour = 'pour';
 
+    /** Whether what is said at a path is said here or at an earlier station. */
+    public function reaches(string $path): bool
+    {
+        $group = explode('.', $path, 2)[0];
+        $said = self::tryFrom(['attempts' => 'wax', 'castings' => 'pour'][$group] ?? $group);
+        $order = self::cases();
+
+        return $said === null || array_search($said, $order, true) <= array_search($this, $order, true);
+    }
+
     public function label(): string
     {
         return ucfirst($this->value);

@@ -242,3 +242,37 @@ function printed(BrowserCase $case, string $path): string
 
     return $file;
 }
+
+/** A file with these bytes under a name. */
+function handed(string $name, string $bytes): string
+{
+    $path = sys_get_temp_dir().'/'.bin2hex(random_bytes(4)).$name;
+    file_put_contents($path, $bytes);
+
+    return $path;
+}
+
+it('takes a sketch in, and refuses a script that calls itself a picture', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'brief');
+    $image = imagecreatetruecolor(80, 60);
+    ob_start();
+    imagepng($image);
+    $this->find('[data-testid="picture"]')->sendKeys(handed('sketch.png', (string) ob_get_clean()));
+    $this->find('figure img');
+    $this->find('[data-testid="picture"]')->sendKeys(handed('evil.png', '<script>alert(1)</script>'));
+    $this->sees('PNG, JPEG and WebP are accepted');
+    expect($job->refresh()->held()->list('pictures'))->toHaveCount(1);
+});
+
+it('takes in a job file, and says what of another it could not take', function (): void {
+    $job = Job::factory()->ring()->create();
+    $file = json_decode(app(App\Files\JobFile::class)->json($job->fresh(['client', 'rulebook'])), true);
+    $this->visit('/jobs');
+    $this->find('[data-testid="import"]')->sendKeys(handed('later.json', (string) json_encode([...$file, 'version' => 99])));
+    $this->sees('Nothing was taken in');
+    $this->sees('version 99');
+    $count = Job::query()->count();
+    $this->find('[data-testid="import"]')->sendKeys(handed('job.json', (string) json_encode($file)));
+    $this->until(fn (): bool => Job::query()->count() === $count + 1, 'the good file was not taken in');
+});

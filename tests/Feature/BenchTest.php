@@ -96,3 +96,17 @@ it('comes back from its backup, pictures and all, when the database is lost', fu
     expect($run('bin/restore', "{$folder}/not.zip")->getExitCode())->toBe(1)->and($count())->toBe($jobs);
     exec('rm -rf '.escapeshellarg($folder));
 });
+
+it('says in one line why it cannot start', function (array $arguments, string $words): void {
+    $process = new Process(['bin/start', ...$arguments], base_path(), timeout: 20);
+    $process->run();
+    expect($process->getExitCode())->not->toBe(0)->and($process->getErrorOutput())->toContain($words);
+})->with([
+    'a port that is none' => [['--port', '70000'], '--port takes a number from 1 to 65535'],
+    'an unknown word' => [['--moon'], 'Usage: bin/start'],
+    'a port in use' => function (): array {
+        $GLOBALS['taken'] = stream_socket_server('tcp://127.0.0.1:0');
+
+        return [['--port', explode(':', (string) stream_socket_get_name($GLOBALS['taken'], false))[1]], 'is in use'];
+    },
+]);
