@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace HotSprue\Rules;
 
 use HotSprue\Measures\Quantity;
+use HotSprue\Seats\InWax;
 use HotSprue\Sheet\Field;
 use HotSprue\Stock\Alloys;
 use HotSprue\Stock\Blanks;
 use HotSprue\Stock\BroadBands;
+use HotSprue\Stock\CupTools;
 use HotSprue\Stock\Flasks;
+use HotSprue\Stock\SpeciesList;
 use HotSprue\Stock\SprueWires;
+use HotSprue\Stock\Tubes;
 use HotSprue\Stock\Waxes;
 
 /** Every figure that a workshop may call its own, with what ships. A rule's name is its path. */
@@ -81,6 +85,14 @@ final class RuleFields
             Field::minutes('burnout.least_top_hold', 'least hold of the hottest stage')->default(60.0),
             Field::temperature('burnout.gypsum_limit', 'gypsum investment breaks down above')->default(732.0),
 
+            Field::choice('seats.school', InWax::SCHOOLS, 'where seats are cut')->default('trued-in-metal'),
+            Field::length('seats.wall', 'wall of a bezel')->default(0.4),
+            Field::length('seats.fit', 'clearance between stone and bezel')->allowingZero()->default(0.05),
+            Field::length('layouts.symmetry', 'a pair may differ by so much')->allowingZero()->default(0.2),
+
+            Field::rows('stock.species', SpeciesList::columns(), 'stones, and what they stand')->default(SpeciesList::shipped()),
+            Field::rows('stock.tubes', Tubes::columns(), 'tube for bezels')->default(Tubes::shipped()),
+            Field::rows('stock.cup_tools', CupTools::columns(), 'beading tools')->default(CupTools::shipped()),
             Field::rows('stock.alloys', Alloys::columns(), 'alloys')->default(Alloys::shipped()),
             Field::rows('stock.waxes', Waxes::columns(), 'waxes')->default(Waxes::shipped()),
             Field::rows('stock.blanks', Blanks::columns(), 'wax tubes and blocks')->default(Blanks::shipped()),

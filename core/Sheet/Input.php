@@ -110,6 +110,22 @@ final readonly class Input
         return is_array($value) ? array_map(floatval(...), array_values($value)) : throw new LogicException("{$name} is no list");
     }
 
+    /** @return list<string> */
+    public function texts(string $name): array
+    {
+        $value = $this->at($name);
+
+        return is_array($value) ? array_values(array_filter($value, is_string(...))) : throw new LogicException("{$name} is no list");
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function rows(string $name): array
+    {
+        $value = $this->at($name);
+
+        return is_array($value) ? array_values($value) : [];
+    }
+
     public function origin(string $name): Origin
     {
         return $this->origins[$name] ?? throw new LogicException("{$name} is not an input here");

@@ -9,9 +9,22 @@ use HotSprue\Burnout\PourTemperatures;
 use HotSprue\Form\FormBand;
 use HotSprue\Form\SizeConvert;
 use HotSprue\Form\SizeFit;
+use HotSprue\Layout\LayoutDivide;
+use HotSprue\Layout\LayoutGrid;
+use HotSprue\Layout\LayoutHalo;
+use HotSprue\Layout\LayoutLettering;
+use HotSprue\Layout\LayoutRow;
+use HotSprue\Layout\LayoutSymmetry;
 use HotSprue\Metal\MetalCharge;
 use HotSprue\Pour\CastCheck;
 use HotSprue\Rules\Rules;
+use HotSprue\Seats\SeatBezel;
+use HotSprue\Seats\SeatClaw;
+use HotSprue\Seats\SeatDepth;
+use HotSprue\Seats\SeatRound;
+use HotSprue\Stones\StoneCare;
+use HotSprue\Stones\StoneOutline;
+use HotSprue\Stones\StoneWeight;
 use HotSprue\Tree\FlaskChoose;
 use HotSprue\Tree\InvestmentMix;
 use HotSprue\Tree\SprueSize;
@@ -24,7 +37,10 @@ use HotSprue\Wax\WaxPredict;
 final class Sheets
 {
     private const CLASSES = [
-        SizeConvert::class, SizeFit::class, FormBand::class, WaxDimensions::class, WaxPredict::class, WaxDensity::class,
+        SizeConvert::class, SizeFit::class, FormBand::class,
+        StoneOutline::class, StoneWeight::class, StoneCare::class, SeatBezel::class, SeatClaw::class, SeatRound::class, SeatDepth::class,
+        LayoutHalo::class, LayoutRow::class, LayoutLettering::class, LayoutDivide::class, LayoutGrid::class, LayoutSymmetry::class,
+        WaxDimensions::class, WaxPredict::class, WaxDensity::class,
         BlankChoose::class, MetalCharge::class, SprueSize::class, FlaskChoose::class, InvestmentMix::class,
         PourTemperatures::class, BurnoutProgramme::class, CastCheck::class,
     ];

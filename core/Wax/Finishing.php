@@ -26,14 +26,19 @@ final readonly class Finishing
 
     public static function read(Input $input, Rules $rules): self
     {
+        return new self(self::face($input, $rules, 'finish_inside'), self::face($input, $rules, 'finish_outside'), self::face($input, $rules, 'finish_side'));
+    }
+
+    /** What finishing takes off one kind of face, mm. */
+    public static function face(Input $input, Rules $rules, string $name): float
+    {
         $factor = match ($input->text('finishing')) {
             'light' => $rules->num('allowances.light'),
             'heavy' => $rules->num('allowances.heavy'),
             default => 1.0,
         };
-        $face = static fn (string $name): float => $input->num($name) * ($input->isGiven($name) ? 1.0 : $factor);
 
-        return new self($face('finish_inside'), $face('finish_outside'), $face('finish_side'));
+        return $input->num($name) * ($input->isGiven($name) ? 1.0 : $factor);
     }
 
     /** Off the thickness of a wall, mm. */

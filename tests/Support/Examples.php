@@ -25,6 +25,28 @@ final class Examples
                 ['inner_diameter' => 16, 'profile' => 'round', 'width_top' => 2.4, 'thickness_top' => 2.2],
                 ['inner_diameter' => 18, 'profile' => 'knife', 'edge' => 1.1, 'width_top' => 5, 'thickness_top' => 2.6],
             ],
+            'stone.outline' => array_map(static fn (array $stone): array => ['shape' => $stone[0], 'length' => $stone[1], 'width' => $stone[2]], [['round', 6.5, 6.5], ['oval', 10, 8], ['marquise', 10, 5], ['pear', 9, 6], ['cushion', 8, 7], ['octagon', 8, 6], ['rectangle', 7, 5], ['trillion', 6, 6]]),
+            'stone.weight' => [
+                ['shape' => 'round', 'width' => 6.5, 'depth' => 4, 'species' => 'diamond'], ['shape' => 'octagon', 'length' => 8.4, 'width' => 6, 'depth' => 4, 'specific_gravity' => 2.72],
+                ['shape' => 'oval', 'length' => 9, 'width' => 7, 'depth' => 3.5, 'species' => 'opal', 'cut' => 'cabochon', 'weighed_carats' => 1.1],
+            ],
+            'care.check' => [['stones' => [['species' => 'opal'], ['species' => 'diamond', 'name' => 'left']], 'steps' => ['ultrasonic']]],
+            'seat.bezel' => [
+                ['shape' => 'round', 'width' => 4.5, 'alloy' => 'sterling-925', 'made_from' => 'tube'], ['shape' => 'pear', 'length' => 9, 'width' => 6, 'school' => 'to-size-in-wax', 'seat_height' => 3, 'cover' => 0.4],
+                ['shape' => 'rectangle', 'length' => 7, 'width' => 5], ['shape' => 'octagon', 'length' => 8, 'width' => 6, 'corners' => 'scored', 'ledge_width' => 0], ['shape' => 'oval', 'length' => 10, 'width' => 8, 'cut' => 'cabochon', 'depth' => 1.2, 'school' => 'all-in-metal'],
+            ],
+            'seat.claw' => [
+                ['shape' => 'round', 'width' => 6.5], ['shape' => 'round', 'width' => 4, 'claws' => 3, 'standing' => 2.5], ['shape' => 'oval', 'length' => 9, 'width' => 7, 'claws' => 6], ['shape' => 'pear', 'length' => 9, 'width' => 6, 'notch' => 0.3, 'wire' => 1.1],
+                ['shape' => 'marquise', 'length' => 10, 'width' => 5], ['shape' => 'octagon', 'length' => 8, 'width' => 6], ['shape' => 'rectangle', 'length' => 8, 'width' => 6], ['shape' => 'trillion', 'width' => 7, 'below' => 3], ['shape' => 'cushion', 'length' => 8, 'width' => 7],
+            ],
+            'seat.round' => [['diameter' => 3], ['diameter' => 1.3, 'style' => 'bead'], ['diameter' => 2.5, 'depth' => 1.6, 'style' => 'shared']],
+            'seat.depth' => [['diameter' => 2, 'thickness' => 2.2, 'inner_diameter' => 17.3, 'pitch' => 2.6], ['diameter' => 3, 'thickness' => 3, 'inner_diameter' => 17.3, 'style' => 'bead', 'girdle_below' => 0.2]],
+            'layout.halo' => [['shape' => 'round', 'width' => 6.5, 'stone_diameter' => 1.3], ['shape' => 'pear', 'length' => 9, 'width' => 6, 'stone_diameter' => 1.5, 'count' => 16], ['shape' => 'cushion', 'length' => 7, 'width' => 6, 'stone_diameter' => 1.2, 'count' => 30]],
+            'layout.row' => [['sizes' => [3, 2.5, 2], 'outer_diameter' => 21.3], ['count' => 8, 'largest' => 2.4, 'smallest' => 1.5, 'outer_diameter' => 21.3, 'girdle_depth' => 0.3, 'middle' => 'small', 'gap' => 0.2]],
+            'layout.lettering' => [['text' => 'Ebb & flow', 'outer_diameter' => 22], ['text' => 'IIM', 'outer_diameter' => 20, 'margin' => 3, 'start' => 30, 'weights' => [1, 1, 2]]],
+            'layout.divide' => [['total' => 7.5, 'parts' => 3], ['total' => 12, 'ratios' => [1, 2, 1], 'kerf' => 0.2]],
+            'layout.grid' => [['width' => 5.28, 'thickness' => 2.28, 'bore' => 17.38, 'stones' => [['along' => 0, 'diameter' => 3], ['along' => 3.4, 'diameter' => 2], ['along' => -3.4, 'diameter' => 2]]], ['width' => 5, 'width_base' => 3, 'thickness' => 2.4, 'thickness_base' => 1.8, 'bore' => 17, 'slice' => 6, 'wrapped_on' => 27]],
+            'layout.symmetry' => [['pairs' => [['name' => 'shoulder', 'left' => 3.4, 'right' => 3.1], ['name' => 'width', 'left' => 5, 'right' => 5.1]]]],
             'wax.dimensions' => [
                 ['scale' => 'us', 'size' => '7', 'width' => 5, 'thickness' => 2], ['inner_diameter' => 18, 'width' => 4, 'width_base' => 3, 'thickness' => 2, 'thickness_base' => 1.6, 'process' => 'mould', 'finishing' => 'heavy'],
                 ['inner_diameter' => 18, 'width' => 4, 'thickness' => 2, 'process' => 'clay'], ['inner_diameter' => 18, 'width' => 4, 'thickness' => 2, 'shrinkage' => '1.2 %', 'finish_inside' => 0, 'finish_outside' => 0.2, 'finish_side' => 0.05],

@@ -43,6 +43,65 @@ final class Findings
                 ['top-heavy', ['inner_diameter' => 17.4, 'width_top' => 5, 'thickness_top' => 3, 'thickness_base' => 1.6], ['width_base' => 1.99], ['width_base' => 2]],
                 ['neighbour-unknown', [...$band, 'thickness_top' => 2, 'beside_neighbour' => true], [], ['neighbour_profile' => 'flat']],
             ],
+            'stone.outline' => [['centre-off-middle', ['width' => 6], ['shape' => 'trillion'], ['shape' => 'round']]],
+            // 0.0018 × 5 × 5 × 3 × 4 = 0.54 ct, and 15 % of it.
+            'stone.weight' => [
+                ['weight-odd', ['shape' => 'round', 'width' => 5, 'depth' => 3, 'specific_gravity' => 4], ['weighed_carats' => 0.6211], ['weighed_carats' => 0.621]],
+                ['weight-odd', ['shape' => 'round', 'width' => 5, 'depth' => 3, 'specific_gravity' => 4], ['weighed_carats' => 0.4589], ['weighed_carats' => 0.459]],
+            ],
+            'care.check' => [
+                ['step-harms-stone', ['steps' => ['ultrasonic']], ['stones' => [['species' => 'opal']]], ['stones' => [['species' => 'agate']]]],
+                ['step-harms-stone', ['steps' => ['ultrasonic'], 'setting' => 'bezel'], ['stones' => [['species' => 'sapphire', 'treated' => true]]], ['stones' => [['species' => 'sapphire']]]],
+                ['step-with-care', ['steps' => ['ultrasonic']], ['stones' => [['species' => 'agate']]], ['stones' => [['species' => 'diamond']]]],
+                ['boron-on-corundum', ['steps' => ['boron']], ['stones' => [['species' => 'ruby']]], ['stones' => [['species' => 'diamond']]]],
+                ['soft-in-daily-ring', [], ['stones' => [['species' => 'jadeite']]], ['stones' => [['species' => 'amethyst']]]],
+                ['soft-in-daily-ring', ['stones' => [['species' => 'opal']]], ['setting' => 'claws'], ['setting' => 'bezel']],
+            ],
+            // 30 % of 2 mm; a tube of 4.4 × 3.0 leaves 0.3 round a stone of 3.8.
+            'seat.bezel' => [
+                ['wall-thin', ['shape' => 'round', 'width' => 5], ['wall' => 0.299], ['wall' => 0.3]],
+                ['cover-too-high', ['shape' => 'oval', 'length' => 10, 'width' => 8, 'cut' => 'cabochon', 'depth' => 2], ['cover' => 0.601], ['cover' => 0.6]],
+                ['no-tube', ['shape' => 'round', 'made_from' => 'tube', 'rules' => ['stock.tubes' => [['name' => 'one', 'inside' => 3, 'outside' => 4.4]]]], ['width' => 3.81], ['width' => 3.8]],
+                ['no-tube', ['shape' => 'round', 'made_from' => 'tube', 'rules' => ['stock.tubes' => [['name' => 'one', 'inside' => 3, 'outside' => 4.4]]]], ['width' => 3.19], ['width' => 3.2]],
+                ['stone-loose-in-wax', ['shape' => 'round', 'width' => 6.5], ['school' => 'to-size-in-wax'], ['school' => 'trued-in-metal']],
+            ],
+            'seat.claw' => [
+                ['notch-too-deep', ['shape' => 'round', 'width' => 6], ['notch' => 0.401], ['notch' => 0.4]],
+                ['standing-short', ['shape' => 'round', 'width' => 6], ['standing' => 1.99], ['standing' => 2]],
+            ],
+            // 0.35 and 0.9 over 0.35.
+            'seat.round' => [
+                ['cup-limited', ['style' => 'bead'], ['diameter' => 0.999], ['diameter' => 1]],
+                ['cup-limited', ['style' => 'bead'], ['diameter' => 2.572], ['diameter' => 2.571]],
+            ],
+            // Flush, 2 mm: seat at 0.36, culet at 1.22. In a band of R = 10 and t = 2: pitch × 0.878 − 1.4, pitch × 0.8 − 1.0, pitch × 0.964 − 2.
+            'seat.depth' => [
+                ['culet-low', ['diameter' => 2, 'inner_diameter' => 17], ['thickness' => 1.619], ['thickness' => 1.62]],
+                ['culet-too-low', ['diameter' => 2, 'inner_diameter' => 17], ['thickness' => 1.419], ['thickness' => 1.42]],
+                ['girdles-close', ['diameter' => 2, 'inner_diameter' => 16, 'thickness' => 2], ['pitch' => 2.126], ['pitch' => 2.127]],
+                ['girdles-overlap', ['diameter' => 2, 'inner_diameter' => 16, 'thickness' => 2], ['pitch' => 2.074], ['pitch' => 2.075]],
+                ['seats-converge', ['diameter' => 2, 'inner_diameter' => 16, 'thickness' => 2], ['pitch' => 1.822], ['pitch' => 1.823]],
+            ],
+            'layout.halo' => [
+                ['too-many', ['shape' => 'round', 'width' => 6.5, 'stone_diameter' => 1.3], ['count' => 19], ['count' => 18]],
+                ['gap-wide', ['shape' => 'round', 'width' => 6.5, 'stone_diameter' => 1.3], ['count' => 12], ['count' => 13]],
+                ['larger-than-centre', ['shape' => 'round', 'width' => 3], ['stone_diameter' => 3], ['stone_diameter' => 2.99]],
+            ],
+            // On R = 10 two stones of 2 with no gap are 11.478° apart and end 5.739° farther on either side.
+            'layout.row' => [
+                ['row-too-long', ['sizes' => [2], 'outer_diameter' => 20, 'gap' => 0], ['sizes' => array_fill(0, 17, 2)], ['sizes' => array_fill(0, 16, 2)]],
+                ['row-under-finger', ['outer_diameter' => 20, 'gap' => 0], ['sizes' => array_fill(0, 9, 2)], ['sizes' => array_fill(0, 8, 2)]],
+                // (2 + gap) × (10 − 1.22) ÷ 10 − 1.4 = 0.2 at a gap of −0.178; a tighter band of R = 4: (2 + gap) × 0.695 − 1.4.
+                ['seats-converge', ['sizes' => [2, 2], 'outer_diameter' => 8], ['gap' => 0.302], ['gap' => 0.303]],
+            ],
+            // π × 22 ÷ n against 0.8.
+            'layout.lettering' => [['cells-narrow', ['outer_diameter' => 22], ['text' => str_repeat('a', 87)], ['text' => str_repeat('a', 86)]]],
+            'layout.divide' => [['part-narrow', ['parts' => 10], ['total' => 4.99], ['total' => 5]]],
+            'layout.grid' => [
+                ['line-too-near', ['width' => 5, 'thickness' => 2, 'bore' => 17], ['stones' => [['along' => 0, 'diameter' => 0.599]]], ['stones' => [['along' => 0, 'diameter' => 0.6]]]],
+                ['stone-off-band', ['width' => 5, 'thickness' => 2, 'bore' => 17], ['stones' => [['along' => 0, 'across' => 1.01, 'diameter' => 3]]], ['stones' => [['along' => 0, 'across' => 1, 'diameter' => 3]]]],
+            ],
+            'layout.symmetry' => [['sides-differ', [], ['pairs' => [['name' => 'shoulder', 'left' => 3.201, 'right' => 3]]], ['pairs' => [['name' => 'shoulder', 'left' => 3.2, 'right' => 3]]]]],
             'wax.dimensions' => [
                 ['bore-nets-two-pulls', ['inner_diameter' => 17.4, 'width' => 5, 'thickness' => 2], ['finish_inside' => 0.01], ['finish_inside' => 0]],
                 ['clay-mandrel', ['inner_diameter' => 17.4, 'width' => 5, 'thickness' => 2], ['process' => 'clay'], ['process' => 'carved']],

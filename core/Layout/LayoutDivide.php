@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Layout;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** A width or a length divided: each line from both edges, and the divider setting to use. Source: workbook 5. */
+final class LayoutDivide implements Sheet
+{
+    private const SOURCE = 'workbook 5, dividing';
+
+    private const NARROW = 0.5;
+
+    public function description(): Description
+    {
+        return new Description(
+            'layout.divide',
+            'A width or a length divided, with the divider setting of each line',
+            [
+                Field::length('total', 'what is divided'),
+                Field::count('parts', 'into so many equal parts')->between(2, 100)->optional(),
+                Field::number('ratios', 'or into parts in these proportions')->many()->optional(),
+                Field::length('kerf', 'width of each cut')->allowingZero()->default(0.0),
+            ],
+            [
+                Output::length('part', 'the first part'),
+                Output::length('smallest', 'the smallest part'),
+                Output::rows('lines', 'each line: at_mm from one edge, from_other_mm, setting_mm and the edge it is set from'),
+                Output::rows('parts_mm', 'each part and the running total, mm'),
+            ],
+            ['part-narrow' => 'a part under 0.5 mm'],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        if ($input->has('parts') && $input->has('ratios')) {
+            throw BadInput::bothGiven(['parts', 'ratios']);
+        }
+        if (! $input->has('parts') && ! $input->has('ratios')) {
+            throw BadInput::neitherGiven('parts', ['a number of parts', 'a list of proportions']);
+        }
+        $ratios = $input->has('ratios') ? $input->nums('ratios') : array_fill(0, (int) $input->num('parts'), 1.0);
+        if (min($ratios) <= 0) {
+            throw BadInput::field('ratios', 'Every proportion is more than 0.');
+        }
+        $total = $input->num('total');
+        $kerf = $input->num('kerf');
+        $wide = $total - $kerf * (count($ratios) - 1);
+        if ($wide <= 0) {
+            throw BadInput::field('kerf', 'The cuts take all of it; a narrower kerf or fewer parts are accepted.');
+        }
+        $parts = array_map(static fn (float $ratio): float => $wide * $ratio / array_sum($ratios), $ratios);
+        $uses = ['total', $input->has('parts') ? 'parts' : 'ratios', 'kerf'];
+        $answer = (new Reckoning($this->description(), $input))
+            ->work('part', $parts[0], '(total − cuts × kerf) × its share', '({} − {} × {}) × {} ÷ {}', [$total, count($ratios) - 1, $kerf, $ratios[0], array_sum($ratios)], $uses, 'the cuts come out of the whole', self::SOURCE)
+            ->work('smallest', min($parts), '(total − cuts × kerf) × the smallest share', '({} − {} × {}) × {} ÷ {}', [$total, count($ratios) - 1, $kerf, min($ratios), array_sum($ratios)], $uses, 'the hardest to keep even', self::SOURCE)
+            ->give('lines', $this->lines($parts, $kerf, $total))
+            ->give('parts_mm', $this->running($parts, $kerf));
+        if (min($parts) < self::NARROW - 1e-9) {
+            $answer->find(Level::Caution, 'part-narrow', 'parts', sprintf('The narrowest part is %.2f mm.', min($parts)), 'Divide it into fewer.');
+        }
+
+        return $answer->answer();
+    }
+
+    /**
+     * @param  list<float>  $parts
+     * @return list<array{at_mm: float, from_other_mm: float, setting_mm: float, from: string}>
+     */
+    private function lines(array $parts, float $kerf, float $total): array
+    {
+        $lines = [];
+        $at = 0.0;
+        foreach (array_slice($parts, 0, -1) as $part) {
+            $at += $part;
+            $middle = $at + $kerf / 2;
+            // A small setting of the dividers errs less than a large one.
+            $lines[] = ['at_mm' => $middle, 'from_other_mm' => $total - $middle, 'setting_mm' => min($middle, $total - $middle), 'from' => $middle <= $total - $middle ? 'this edge' : 'the other edge'];
+            $at += $kerf;
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  list<float>  $parts
+     * @return list<array{part_mm: float, total_mm: float}>
+     */
+    private function running(array $parts, float $kerf): array
+    {
+        $sum = 0.0;
+        $rows = [];
+        foreach ($parts as $index => $part) {
+            $sum += $part + ($index > 0 ? $kerf : 0.0);
+            $rows[] = ['part_mm' => $part, 'total_mm' => $sum];
+        }
+
+        return $rows;
+    }
+}

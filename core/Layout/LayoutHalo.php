@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Layout;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stones\Outline;
+use HotSprue\Stones\StoneInput;
+
+/** Stones round a centre: how many fit, where they stand, and in which order to drill. Source: workbook 5. */
+final class LayoutHalo implements Sheet
+{
+    private const SOURCE = 'workbook 5, halo';
+
+    private const MOST = 240;
+
+    private const WIDEST_GAP = 20.0;
+
+    public function description(): Description
+    {
+        return new Description(
+            'layout.halo',
+            'Stones round a centre: how many fit, where they stand, and in which order to drill',
+            [
+                ...StoneInput::fields(),
+                Field::length('stone_diameter', 'diameter of the stones round it'),
+                Field::length('edge_gap', 'from the centre’s edge to theirs')->allowingZero()->default(0.15),
+                Field::length('stone_gap', 'between two of them')->allowingZero()->default(0.1),
+                Field::count('count', 'how many, instead of as many as fit')->between(3, self::MOST)->optional(),
+            ],
+            [
+                Output::of(Quantity::Count, 'count_max', 'most that fit'),
+                Output::of(Quantity::Count, 'count', 'how many stand'),
+                Output::length('ring_length', 'length of the line on which their centres lie'),
+                Output::length('pitch', 'from centre to centre along it'),
+                Output::length('gap_left', 'gap left between two of them, at the closest'),
+                Output::length('edge_gap_for_count', 'least edge gap at which this count fits'),
+                Output::length('edge_gap_for_one_more', 'least edge gap at which one more than fits would fit'),
+                Output::text('start', 'where the first stands: at the top, or half a pitch off it'),
+                Output::rows('positions', 'each centre: x_mm, y_mm, angle_deg'),
+                Output::rows('drill_order', 'numbers of the stones in the order of drilling'),
+            ],
+            [
+                'too-many' => 'more stones than fit',
+                'gap-wide' => 'room for half a stone or more is left over',
+                'larger-than-centre' => 'stones round the centre as wide as the centre or wider',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $outline = StoneInput::read($input);
+        [$d, $edge, $gap] = [$input->num('stone_diameter'), $input->num('edge_gap'), $input->num('stone_gap')];
+        $offset = $edge + $d / 2;
+        $full = Ring::fullest($outline, $offset, $d + $gap, self::MOST) ?? throw BadInput::field('stone_diameter', 'Not even two of these fit round the centre; smaller stones are accepted.');
+        $count = (int) $input->numOr('count', $full->count);
+        $ring = $count === $full->count ? $full : Ring::best($outline, $offset, $count);
+        $uses = [...StoneInput::uses($input), 'stone_diameter', 'edge_gap'];
+        $left = $ring->closest - $d;
+        $more = $this->leastEdge($outline, $full->count + 1, $d, $gap);
+        $answer = (new Reckoning($this->description(), $input))
+            ->work('ring_length', $ring->length, 'perimeter + 2π × (edge gap + stone ÷ 2)', '{} + 2 × π × ({} + {} ÷ 2)', [$outline->perimeter(), $edge, $d], $uses, 'the true parallel of a convex outline is longer by 2π times its distance', self::SOURCE)
+            ->work('count_max', $full->count, 'the most whose smallest straight distance is stone + gap or more', '{}', [$full->count], [...$uses, 'stone_gap'], sprintf('at %d the closest centres are %.3f mm apart, and %.3f is wanted', $full->count, $full->closest, $d + $gap), self::SOURCE)
+            ->work('count', $count, $input->has('count') ? 'as chosen' : 'as many as fit', '{}', [$count], ['count', 'stone_gap'], 'the centres are spaced equally by arc length', self::SOURCE)
+            ->work('pitch', $ring->length / $count, 'ring length ÷ count', '{} ÷ {}', [$ring->length, $count], [...$uses, 'count'], 'along the line of the centres', self::SOURCE)
+            ->work('gap_left', $left, 'smallest straight distance − stone', '{} − {}', [$ring->closest, $d], [...$uses, 'count'], 'measured between every two, not estimated', self::SOURCE)
+            ->work('edge_gap_for_one_more', $more, 'least edge gap at which one more keeps its distance', '{}', [$more], [...$uses, 'stone_gap'], sprintf('%d stones', $full->count + 1), self::SOURCE)
+            ->say('start', $ring->onTop ? 'a stone at the top' : 'half a pitch off the top', 'the better of the two', sprintf('the closest centres are then %.3f mm apart', $ring->closest), $uses, 'at a point or a corner one of them leaves more room', self::SOURCE)
+            ->give('positions', array_map(static fn (array $p): array => ['x_mm' => $p[0], 'y_mm' => $p[1], 'angle_deg' => fmod(rad2deg(atan2($p[1], $p[0])) + 360, 360)], $ring->places))
+            ->give('drill_order', self::drillOrder($count));
+        if ($input->has('count')) {
+            $need = $this->leastEdge($outline, $count, $d, $gap);
+            $answer->work('edge_gap_for_count', $need, 'least edge gap at which this count keeps its distance', '{}', [$need], [...$uses, 'count', 'stone_gap'], 'found by halving', self::SOURCE);
+            if ($count > $full->count) {
+                $answer->find(Level::Stop, 'too-many', 'count', sprintf('%d do not fit: %.2f mm would be left between two of them, and %.2f is wanted.', $count, $left, $gap), sprintf('Take %d, or an edge gap of %.2f mm.', $full->count, $need), ['count' => $full->count]);
+            }
+        }
+        if ($left >= $gap + $d / $count / 2 && $left - $gap >= $d / 2) {
+            $answer->find(Level::Note, 'gap-wide', 'count', sprintf('%.2f mm is left between two of them.', $left), sprintf('Take %d, or larger stones.', $full->count), $count < $full->count ? ['count' => $full->count] : []);
+        }
+        if ($d >= $outline->wide) {
+            $answer->find(Level::Caution, 'larger-than-centre', 'stone_diameter', 'These are as wide as the stone they stand round.', 'Take smaller ones, or set it as a cluster of equals.');
+        }
+
+        return $answer->answer();
+    }
+
+    /** The least edge gap at which so many keep their distance, mm; 0 where they do at none. */
+    private function leastEdge(Outline $outline, int $count, float $d, float $gap): float
+    {
+        $fits = static fn (float $edge): bool => Ring::best($outline, $edge + $d / 2, $count)->closest >= $d + $gap - 1e-9;
+        if ($fits(0.0)) {
+            return 0.0;
+        }
+        // At this offset even a circle of the ring's length gives every stone its chord.
+        [$low, $high] = [0.0, max(self::WIDEST_GAP, $count * ($d + $gap))];
+        // Found to a micrometre.
+        while ($high - $low > 1e-3) {
+            $middle = ($low + $high) / 2;
+            $fits($middle) ? $high = $middle : $low = $middle;
+        }
+
+        return $high;
+    }
+
+    /**
+     * The axes first, then halves, so that an error does not add up.
+     *
+     * @return list<int> numbers from 1
+     */
+    public static function drillOrder(int $count): array
+    {
+        $order = [];
+        for ($parts = 4; count($order) < $count; $parts *= 2) {
+            for ($part = 0; $part < $parts; $part++) {
+                $stone = (int) round($part * $count / $parts) % $count + 1;
+                if (! in_array($stone, $order, true)) {
+                    $order[] = $stone;
+                }
+            }
+        }
+
+        return $order;
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Layout;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** Letters or a pattern round a band, each in its cell, so that they close on themselves. Source: workbook 5. */
+final class LayoutLettering implements Sheet
+{
+    private const SOURCE = 'workbook 5, letters';
+
+    private const MOST = 160;
+
+    private const NARROWEST = 0.8;
+
+    public function description(): Description
+    {
+        return new Description(
+            'layout.lettering',
+            'Letters or a pattern round a band, so that they close on themselves',
+            [
+                Field::text('text', 'the letters or signs, in order'),
+                Field::length('outer_diameter', 'outside diameter of the wax'),
+                Field::of(\HotSprue\Measures\Quantity::Angle, 'start', 'where the first begins, from the top')->default(0.0),
+                Field::length('margin', 'left plain between the end and the beginning')->allowingZero()->default(0.0),
+                Field::number('weights', 'widths of the cells beside one another, instead of by the letter')->many()->optional(),
+            ],
+            [
+                Output::length('circumference', 'outside circumference'),
+                Output::length('unit', 'width of a cell of weight 1'),
+                Output::length('narrowest', 'narrowest cell'),
+                Output::rows('cells', 'each cell: sign, from_mm, to_mm, from_deg, to_deg, step_mm from the boundary before'),
+            ],
+            ['cells-narrow' => 'a cell under 0.8 mm wide'],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        preg_match_all('/\X/u', $input->text('text'), $found);
+        $signs = $found[0];
+        if ($signs === []) {
+            throw BadInput::field('text', 'There is nothing to lay out; a text is accepted.');
+        }
+        if (count($signs) > self::MOST) {
+            throw BadInput::field('text', sprintf('%d signs go round no band; up to %d are accepted.', count($signs), self::MOST));
+        }
+        $weights = $input->has('weights') ? $input->nums('weights') : array_map($this->weight(...), $signs);
+        if (count($weights) !== count($signs)) {
+            throw BadInput::field('weights', sprintf('%d weights for %d signs; one for each is accepted.', count($weights), count($signs)));
+        }
+        $around = M_PI * $input->num('outer_diameter');
+        $margin = $input->num('margin');
+        if ($margin >= $around) {
+            throw BadInput::field('margin', sprintf('The margin leaves no room; under %.2f mm is accepted.', $around));
+        }
+        $unit = ($around - $margin) / array_sum($weights);
+        $answer = (new Reckoning($this->description(), $input))
+            ->work('circumference', $around, 'π × outside diameter', 'π × {}', [$input->num('outer_diameter')], ['outer_diameter'], 'the outside laid flat', 'geometry')
+            ->work('unit', $unit, '(circumference − margin) ÷ sum of the weights', '({} − {}) ÷ {}', [$around, $margin, array_sum($weights)], ['outer_diameter', 'margin', 'text', 'weights'], 'narrow letters get 0.6, wide ones 1.3, so that the text looks even and closes', self::SOURCE)
+            ->work('narrowest', $unit * min($weights), 'unit × least weight', '{} × {}', [$unit, min($weights)], ['text', 'weights', 'outer_diameter'], 'the hardest to cut', self::SOURCE)
+            ->give('cells', $this->cells($signs, $weights, $unit, $input, $around));
+        if ($unit * min($weights) < self::NARROWEST - 1e-9) {
+            $answer->find(Level::Caution, 'cells-narrow', 'text', sprintf('The narrowest cell is %.2f mm: no graver or pin cuts a letter so narrow.', $unit * min($weights)), 'Say it shorter, or on a larger band.');
+        }
+
+        return $answer->answer();
+    }
+
+    private function weight(string $sign): float
+    {
+        return match (true) {
+            $sign === ' ' => 0.6,
+            preg_match('/^[ij1\p{P}]$/iu', $sign) === 1 => 0.6,
+            preg_match('/^[mw]$/iu', $sign) === 1 => 1.3,
+            default => 1.0,
+        };
+    }
+
+    /**
+     * @param  list<string>  $signs
+     * @param  list<float>  $weights
+     * @return list<array{sign: string, from_mm: float, to_mm: float, from_deg: float, to_deg: float, step_mm: float}>
+     */
+    private function cells(array $signs, array $weights, float $unit, Input $input, float $around): array
+    {
+        $cells = [];
+        $at = $input->num('start') / 360 * $around;
+        foreach ($signs as $index => $sign) {
+            $wide = $unit * $weights[$index];
+            $cells[] = [
+                'sign' => $sign, 'from_mm' => $at, 'to_mm' => $at + $wide, 'from_deg' => $at / $around * 360, 'to_deg' => ($at + $wide) / $around * 360,
+                'step_mm' => $input->num('outer_diameter') * sin($wide / $input->num('outer_diameter')),
+            ];
+            $at += $wide;
+        }
+
+        return $cells;
+    }
+}

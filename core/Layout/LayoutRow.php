@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Layout;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** Graded stones in a row over the top of a band, both ways round. Source: workbook 5. */
+final class LayoutRow implements Sheet
+{
+    private const SOURCE = 'workbook 5, row on a band';
+
+    private const WALL = 0.2;
+
+    private const OPENED = 0.7;
+
+    private const DEPTH = 0.61;
+
+    public function description(): Description
+    {
+        return new Description(
+            'layout.row',
+            'Graded stones in a row over a band, large or small in the middle',
+            [
+                Field::length('sizes', 'the stones’ diameters, from the middle outward on one side, the middle one first')->many()->optional(),
+                Field::count('count', 'how many in all, instead of a list')->between(2, 80)->optional(),
+                Field::length('largest', 'the largest, where they are interpolated')->optional(),
+                Field::length('smallest', 'the smallest, where they are interpolated')->optional(),
+                Field::length('gap', 'gap between girdles')->allowingZero()->default(0.1),
+                Field::length('outer_diameter', 'outside diameter of the band'),
+                Field::length('girdle_depth', 'girdle under the surface')->allowingZero()->default(0.0),
+                Field::choice('middle', ['large', 'small'], 'which end of the grading stands in the middle')->default('large'),
+            ],
+            [
+                Output::length('girdle_radius', 'radius on which the centres lie'),
+                Output::of(Quantity::Angle, 'total_arc_deg', 'arc that the row takes'),
+                Output::length('total_arc', 'the same along the outside of the band'),
+                Output::share('arc_share', 'share of the circumference'),
+                Output::length('least_wall', 'least wall between opened seats at the depth of the culets'),
+                Output::rows('stones', 'each stone from one end to the other: diameter_mm, angle_deg from the top, along_mm'),
+                Output::rows('other_way', 'the same, graded the other way'),
+            ],
+            [
+                'row-too-long' => 'the row goes round more than the whole band',
+                'row-under-finger' => 'the row goes round over half of the band',
+                'seats-converge' => 'a wall between two seats under 0.2 mm at the depth of the culets',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        [$side, $odd] = $this->side($input);
+        $radius = $input->num('outer_diameter') / 2 - $input->num('girdle_depth');
+        if ($radius <= max($side)) {
+            throw BadInput::field('outer_diameter', 'The stones are too large to lie on so small a band; a larger band or smaller stones are accepted.');
+        }
+        $asked = $input->text('middle') === 'large' ? $side : array_reverse($side);
+        $row = $this->place($this->bothSides($asked, $odd), $radius, $input);
+        $other = $this->place($this->bothSides(array_reverse($asked), $odd), $radius, $input);
+        $last = $row[count($row) - 1];
+        // The row ends at the outer edges of its end stones.
+        $arc = $last['angle_deg'] - $row[0]['angle_deg'] + rad2deg(asin($last['diameter_mm'] / 2 / $radius) + asin($row[0]['diameter_mm'] / 2 / $radius));
+        $wall = $this->leastWall($row, $radius, $input->num('girdle_depth'));
+        $uses = [$input->has('sizes') ? 'sizes' : 'count', 'gap', 'outer_diameter', 'girdle_depth'];
+        $answer = (new Reckoning($this->description(), $input))
+            ->work('girdle_radius', $radius, 'outside diameter ÷ 2 − girdle depth', '{} ÷ 2 − {}', [$input->num('outer_diameter'), $input->num('girdle_depth')], ['outer_diameter', 'girdle_depth'], 'the girdles lie here', self::SOURCE)
+            ->work('total_arc_deg', $arc, 'sum of 2 × asin((mean diameter + gap) ÷ (2 × R)) and the two end stones’ halves', '{}', [$arc], $uses, 'neighbours by their straight distance', self::SOURCE)
+            ->work('total_arc', deg2rad($arc) * $input->num('outer_diameter') / 2, 'arc × π ÷ 180 × outside diameter ÷ 2', '{} × π ÷ 180 × {} ÷ 2', [$arc, $input->num('outer_diameter')], $uses, 'with dividers along the outside', self::SOURCE)
+            ->work('arc_share', $arc / 360, 'arc ÷ 360', '{} ÷ 360', [$arc], $uses, 'of the way round', self::SOURCE)
+            ->work('least_wall', $wall, 'least of (distance × (R − depth) ÷ R − the mean of the opened seats)', '{}', [$wall], $uses, 'seats draw together below the surface', 'workbook 4, convergence')
+            ->give('stones', $row)
+            ->give('other_way', $other);
+        if ($arc > 360 + 1e-9) {
+            $answer->find(Level::Stop, 'row-too-long', 'count', sprintf('The row takes %.0f° and a band has 360.', $arc), 'Take fewer stones, smaller ones or less gap.');
+        } elseif ($arc > 180 + 1e-9) {
+            $answer->find(Level::Note, 'row-under-finger', 'count', sprintf('The row takes %.0f° and goes round under the finger.', $arc), 'It cannot be sized later; say so to the client.');
+        }
+        if ($wall < self::WALL - 1e-9) {
+            $answer->find(Level::Stop, 'seats-converge', 'gap', sprintf('Only %.2f mm is left between two seats at the depth of their culets.', $wall), sprintf('Take a gap of %.2f mm, or smaller stones.', $input->num('gap') + 1.3 * (self::WALL - $wall)));
+        }
+
+        return $answer->answer();
+    }
+
+    /**
+     * One side from the middle outward, the large end first, and whether one stone stands in the middle.
+     *
+     * @return array{list<float>, bool}
+     *
+     * @throws BadInput
+     */
+    private function side(Input $input): array
+    {
+        if ($input->has('sizes')) {
+            foreach (['count', 'largest', 'smallest'] as $other) {
+                if ($input->has($other)) {
+                    throw BadInput::bothGiven(['sizes', $other]);
+                }
+            }
+            $side = $input->nums('sizes');
+            rsort($side);
+
+            return [$side, true];
+        }
+        foreach (['count', 'largest', 'smallest'] as $needed) {
+            if (! $input->has($needed)) {
+                throw BadInput::neitherGiven($needed, ['a list of sizes', 'count, largest and smallest together']);
+            }
+        }
+        [$count, $largest, $smallest] = [(int) $input->num('count'), $input->num('largest'), $input->num('smallest')];
+        if ($smallest > $largest) {
+            throw BadInput::field('smallest', 'The smallest is larger than the largest; a size up to that is accepted.');
+        }
+        // From the middle outward in even steps; of an even count the two in the middle are alike.
+        $steps = intdiv($count - 1, 2);
+        $size = static fn (int $step): float => $steps === 0 ? $largest : $largest + ($smallest - $largest) * $step / $steps;
+
+        return [array_map($size, range(0, $steps)), $count % 2 === 1];
+    }
+
+    /**
+     * @param  list<float>  $side  from the middle outward
+     * @return list<float> from one end to the other, alike on both sides
+     */
+    private function bothSides(array $side, bool $odd): array
+    {
+        return [...array_reverse($side), ...($odd ? array_slice($side, 1) : $side)];
+    }
+
+    /**
+     * @param  list<float>  $sizes
+     * @return non-empty-list<array{diameter_mm: float, angle_deg: float, along_mm: float}>
+     */
+    private function place(array $sizes, float $radius, Input $input): array
+    {
+        $angles = [0.0];
+        for ($i = 1; $i < count($sizes); $i++) {
+            $angles[] = $angles[$i - 1] + rad2deg(2 * asin((($sizes[$i - 1] + $sizes[$i]) / 2 + $input->num('gap')) / (2 * $radius)));
+        }
+        $middle = ($angles[0] + $angles[count($angles) - 1]) / 2;
+        $row = [];
+        foreach ($sizes as $i => $size) {
+            $row[] = ['diameter_mm' => $size, 'angle_deg' => $angles[$i] - $middle, 'along_mm' => deg2rad($angles[$i] - $middle) * $input->num('outer_diameter') / 2];
+        }
+
+        return $row === [] ? [['diameter_mm' => 0.0, 'angle_deg' => 0.0, 'along_mm' => 0.0]] : $row;
+    }
+
+    /** @param non-empty-list<array{diameter_mm: float, angle_deg: float, along_mm: float}> $row */
+    private function leastWall(array $row, float $radius, float $girdleDepth): float
+    {
+        $least = INF;
+        for ($i = 1; $i < count($row); $i++) {
+            $mean = ($row[$i - 1]['diameter_mm'] + $row[$i]['diameter_mm']) / 2;
+            $apart = 2 * $radius * sin(deg2rad($row[$i]['angle_deg'] - $row[$i - 1]['angle_deg']) / 2);
+            $least = min($least, $apart * ($radius - self::DEPTH * $mean) / $radius - self::OPENED * $mean);
+        }
+
+        return $least;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Layout;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** Pairs measured on both sides: which side to take down, and by how much. Source: workbook 5. */
+final class LayoutSymmetry implements Sheet
+{
+    private const SOURCE = 'workbook 5, symmetry';
+
+    public function description(): Description
+    {
+        return new Description(
+            'layout.symmetry',
+            'Pairs measured on both sides: which to take down, and by how much',
+            [
+                Field::rows('pairs', self::columns(), 'each pair, measured'),
+                Field::length('tolerance', 'a pair may differ by so much')->allowingZero()->fromRule('layouts.symmetry'),
+            ],
+            [
+                Output::length('worst', 'largest difference'),
+                Output::rows('differences', 'each pair, worst first: difference_mm, the side to take down'),
+            ],
+            ['sides-differ' => 'a pair differs by more than the tolerance'],
+        );
+    }
+
+    /** @return list<Field> */
+    public static function columns(): array
+    {
+        return [
+            Field::text('name', 'what is measured'),
+            Field::length('left', 'on the left')->allowingZero(),
+            Field::length('right', 'on the right')->allowingZero(),
+        ];
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $rows = [];
+        foreach ($input->rows('pairs') as $pair) {
+            $difference = (float) $pair['left'] - (float) $pair['right'];
+            $rows[] = ['name' => $pair['name'], 'difference_mm' => abs($difference), 'take_down' => match (true) {
+                abs($difference) <= $input->num('tolerance') + 1e-9 => 'neither', $difference > 0 => 'left', default => 'right'
+            }];
+        }
+        if ($rows === []) {
+            throw BadInput::field('pairs', 'At least one pair is accepted.');
+        }
+        usort($rows, static fn (array $a, array $b): int => $b['difference_mm'] <=> $a['difference_mm']);
+        $worst = $rows[0];
+        $answer = (new Reckoning($this->description(), $input))
+            ->work('worst', $worst['difference_mm'], 'the largest of left − right, either way', '{}', [$worst['difference_mm']], ['pairs'], $worst['name'], self::SOURCE)
+            ->give('differences', $rows);
+        if ($worst['take_down'] !== 'neither') {
+            $answer->find(Level::Caution, 'sides-differ', 'pairs', sprintf('%s: the %s is %.2f mm more.', ucfirst((string) $worst['name']), $worst['take_down'], $worst['difference_mm']), sprintf('Take the %s down by %.2f mm; never build up the low side.', $worst['take_down'], $worst['difference_mm']));
+        }
+
+        return $answer->answer();
+    }
+}

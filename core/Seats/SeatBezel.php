@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Seats;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stock\Alloy;
+use HotSprue\Stones\Outline;
+use HotSprue\Stones\Shape;
+use HotSprue\Stones\StoneInput;
+
+/** A bezel round a stone: the strip to cut, what it holds, and how it is carved. Sizes of the finished metal. Source: workbook 4. */
+final class SeatBezel implements Sheet
+{
+    private const SOURCE = 'workbook 4, bezel';
+
+    private const UNDER_CULET = 0.4;
+
+    private const CABOCHON_SEAT = 1.0;
+
+    private const COVER_SHARE = 0.3;
+
+    private const LEAST_WALL = 0.3;
+
+    public function description(): Description
+    {
+        return new Description(
+            'seat.bezel',
+            'The strip for a bezel round a stone, what it weighs and how it is carved',
+            [
+                ...StoneInput::fields(),
+                Field::choice('cut', ['faceted', 'cabochon'], 'faceted or cabochon')->default('faceted'),
+                ...Proportions::fields(),
+                Field::length('wall', 'wall of the bezel')->fromRule('seats.wall'),
+                Field::length('fit', 'clearance between stone and wall')->allowingZero()->fromRule('seats.fit'),
+                Field::length('seat_height', 'from the foot to the seat; pavilion + 0.4, or 1.0 under a cabochon, unless said')->optional(),
+                Field::length('cover', 'metal pushed over the girdle; by the width unless said')->optional(),
+                Field::length('ledge_width', 'width of the ledge that the stone rests on')->allowingZero()->default(0.5),
+                Field::choice('corners', ['bent', 'scored'], 'how the strip goes round points; scored for rectangle and octagon unless said')->optional(),
+                Field::choice('made_from', ['strip', 'tube'], 'strip, or tube for a small round')->default('strip'),
+                Field::named('alloy', 'stock.alloys', 'the alloy')->optional(),
+                ...InWax::fields(),
+            ],
+            [
+                Output::length('strip_length', 'length of the strip along its neutral middle'),
+                Output::length('strip_height', 'height of the strip'),
+                Output::length('seat_height', 'from the foot to the seat'),
+                Output::length('cover', 'metal pushed over the girdle'),
+                Output::length('outside_width', 'width of the bezel outside'),
+                Output::length('outside_length', 'length of the bezel outside'),
+                Output::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of wall and ledge'),
+                Output::of(Quantity::CubicMillimetres, 'wax_volume_mm3', 'volume of the same in wax, finishing and shrinkage added'),
+                Output::mass('mass', 'mass in its own alloy'),
+                Output::rows('masses', 'mass in every alloy, g'),
+                Output::length('wall_in_wax', 'wall to carve, cast in one piece'),
+                Output::length('seat_width_in_wax', 'width of the seat to cut in the wax'),
+                Output::length('seat_length_in_wax', 'length of the seat to cut in the wax'),
+                Output::length('play_in_wax', 'play of the stone in the wax'),
+                Output::text('tube', 'tube from stock, outside × inside'),
+            ],
+            [
+                'wall-thin' => 'wall under 0.3 mm',
+                'cover-too-high' => 'cover over 30 % of a cabochon’s height',
+                'no-tube' => 'no tube in stock suits the stone',
+                'stone-loose-in-wax' => 'the stone has play in the wax, as casting closes the seat',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $outline = StoneInput::read($input);
+        $stone = Proportions::of($input, $outline->wide);
+        $cabochon = $input->text('cut') === 'cabochon';
+        [$wall, $fit] = [$input->num('wall'), $input->num('fit')];
+        $answer = new Reckoning($this->description(), $input);
+        $uses = StoneInput::uses($input);
+        $scored = ($input->textOrNull('corners') ?? ($outline->shape->isScored() ? 'scored' : 'bent')) === 'scored' && $outline->turns() !== [];
+        $this->strip($answer, $outline, $wall, $fit, $scored, $uses);
+        $seat = $input->numOr('seat_height', $cabochon ? self::CABOCHON_SEAT : $stone->pavilion + self::UNDER_CULET);
+        $cover = $this->cover($answer, $input, $outline->wide, $cabochon);
+        $height = $seat + $stone->girdle + $cover;
+        [$left, $right, $bottom, $top] = $outline->box();
+        $answer
+            ->work('seat_height', $seat, $input->has('seat_height') ? 'as given' : ($cabochon ? '1.0 under a cabochon' : 'pavilion + 0.4'), $cabochon || $input->has('seat_height') ? '{}' : '{} + 0.4', [$cabochon || $input->has('seat_height') ? $seat : $stone->pavilion],
+                [$input->has('seat_height') ? 'seat_height' : 'width'], 'the culet clears what the bezel stands on', self::SOURCE)
+            ->work('strip_height', $height, 'seat height + girdle + cover', '{} + {} + {}', [$seat, $stone->girdle, $cover], ['width', 'seat_height', 'girdle_height', 'cover'], 'from the foot to what is pushed over', self::SOURCE)
+            ->work('outside_width', $right - $left + 2 * ($fit + $wall), 'width over all + 2 × (fit + wall)', '{} + 2 × ({} + {})', [$right - $left, $fit, $wall], [...$uses, 'fit', 'wall'], 'both sides', self::SOURCE)
+            ->work('outside_length', $top - $bottom + 2 * ($fit + $wall), 'length over all + 2 × (fit + wall)', '{} + 2 × ({} + {})', [$top - $bottom, $fit, $wall], [...$uses, 'fit', 'wall'], 'both ends', self::SOURCE);
+        $this->body($answer, $input, $rules, $outline, $height, $seat, $scored);
+        $this->judge($answer, $input, $rules, $outline);
+
+        return $answer->answer();
+    }
+
+    /** @param list<string> $uses */
+    private function strip(Reckoning $answer, Outline $outline, float $wall, float $fit, bool $scored, array $uses): void
+    {
+        $perimeter = $outline->perimeter();
+        $uses = [...$uses, 'fit', 'wall', 'corners'];
+        if (! $scored) {
+            $answer->work('strip_length', $perimeter + 2 * M_PI * $fit + M_PI * $wall, 'P + 2π × fit + π × wall', '{} + 2 × π × {} + π × {}', [$perimeter, $fit, $wall], $uses,
+                'along the neutral middle, exact for every convex outline', self::SOURCE);
+
+            return;
+        }
+        $out = $fit + $wall;
+        [$turned, $mitres] = [array_sum($outline->turns()), array_sum(array_map(static fn (float $turn): float => tan($turn / 2), $outline->turns()))];
+        $answer->work('strip_length', $perimeter + $out * (2 * M_PI - $turned) + 2 * $out * $mitres, 'P + δ × (2π − Σφ) + 2δ × Σ tan(φ ÷ 2), δ = fit + wall', '{} + {} × (2 × π − {}) + 2 × {} × {}', [$perimeter, $out, $turned, $out, $mitres], $uses,
+            'scored and mitred at its points, the strip is cut to its outside', self::SOURCE);
+    }
+
+    private function cover(Reckoning $answer, Input $input, float $width, bool $cabochon): float
+    {
+        $usual = $width < 4 ? 0.3 : ($width < 8 ? 0.4 : 0.5);
+        $most = $cabochon && $input->has('depth') ? self::COVER_SHARE * $input->num('depth') : null;
+        if ($input->has('cover')) {
+            $cover = $input->num('cover');
+            $answer->work('cover', $cover, 'as given', '{}', [$cover], ['cover'], 'the goldsmith’s choice', self::SOURCE);
+            if ($most !== null && $cover > $most + 1e-9) {
+                $answer->find(Level::Caution, 'cover-too-high', 'cover', sprintf('%.2f mm covers more than 30 %% of the dome: the stone drowns.', $cover), sprintf('Cover %.2f mm at the most.', $most), ['cover' => floor(1000 * $most) / 1000]);
+            }
+
+            return $cover;
+        }
+        $cover = min($usual, $most ?? $usual);
+        $answer->work('cover', $cover, 'by the width: 0.3 to 4 mm, 0.4 to 8, 0.5 above; at most 30 % of a cabochon’s height', $most === null ? '{}' : 'min({}, {})', $most === null ? [$usual] : [$usual, $most], ['width', 'depth'], 'enough to hold and no more', self::SOURCE);
+
+        return $cover;
+    }
+
+    private function body(Reckoning $answer, Input $input, Rules $rules, Outline $outline, float $height, float $seat, bool $scored): void
+    {
+        $wax = InWax::read($input, $rules);
+        [$wall, $fit, $ledge, $s] = [$input->num('wall'), $input->num('fit'), $input->num('ledge_width'), $wax->shrinkage];
+        $perimeter = $outline->perimeter();
+        $corner = static fn (bool $sharp): float => $sharp ? M_PI - array_sum($outline->turns()) / 2 + array_sum(array_map(static fn (float $turn): float => tan($turn / 2), $outline->turns())) : M_PI;
+        $k = $corner($scored);
+        $ring = static fn (float $thick): float => $perimeter * $thick + $k * (($fit + $thick) ** 2 - $fit ** 2);
+        // The ledge is what the wall encloses less the hole that the ledge leaves.
+        $inner = min($ledge, $outline->wide / 2 + $fit);
+        $rest = $perimeter * $inner + $corner(true) * ($fit ** 2 - ($fit - $inner) ** 2);
+        $volume = $ring($wall) * $height + $rest * $seat;
+        $uses = [...StoneInput::uses($input), 'wall', 'fit', 'ledge_width', 'seat_height', 'cover'];
+        $inWax = [...\HotSprue\Wax\Shrinkage::uses($input), 'finish_outside'];
+        $answer
+            ->work('volume_mm3', $volume, 'area of the wall × height + area of the ledge × seat height', '{} × {} + {} × {}', [$ring($wall), $height, $rest, $seat], $uses, 'wall and ledge from above, carried up', self::SOURCE)
+            ->work('wax_volume_mm3', ($ring($wall + $wax->finish) * $height + $rest * $seat) / (1 - $s) ** 3, '(area of the wall with its finishing × height + area of the ledge × seat height) ÷ (1 − shrinkage)³', '({} × {} + {} × {}) ÷ (1 − {}) ^ 3',
+                [$ring($wall + $wax->finish), $height, $rest, $seat, $s], [...$uses, ...$inWax], 'its outside face carries the finishing', self::SOURCE)
+            ->work('wall_in_wax', ($wall + $wax->finish) / (1 - $s), '(wall + outside finishing) ÷ (1 − shrinkage)', '({} + {}) ÷ (1 − {})', [$wall, $wax->finish, $s], ['wall', ...$inWax], 'the outside of a seat cast in one piece carries the finishing', self::SOURCE)
+            ->give('masses', array_map(static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $volume * $alloy->density / 1000], Alloy::all($rules)));
+        if ($input->has('alloy')) {
+            $alloy = Alloy::named($input->text('alloy'), $rules);
+            $answer->work('mass', $volume * $alloy->density / 1000, 'volume × density ÷ 1000', '{} × {} ÷ 1000', [$volume, $alloy->density], [...$uses, 'alloy'], 'the bezel alone', self::SOURCE);
+        }
+        $this->seatInWax($answer, $outline, $wax, $fit, $inWax);
+    }
+
+    /** @param list<string> $inWax */
+    private function seatInWax(Reckoning $answer, Outline $outline, InWax $wax, float $fit, array $inWax): void
+    {
+        $s = $wax->shrinkage;
+        [$left, $right, $bottom, $top] = $outline->box();
+        foreach (['width' => $right - $left, 'length' => $top - $bottom] as $name => $size) {
+            match ($wax->school) {
+                'trued-in-metal' => $answer->work("seat_{$name}_in_wax", $size, 'the stone’s own size', '{}', [$size], ['width', 'school'], 'a snug push fit in the wax, opened with a bur after casting', self::SOURCE),
+                'to-size-in-wax' => $answer->work("seat_{$name}_in_wax", ($size + 2 * $fit) / (1 - $s), '(size + 2 × fit) ÷ (1 − shrinkage)', '({} + 2 × {}) ÷ (1 − {})', [$size, $fit, $s], ['width', 'school', 'fit', ...$inWax], 'it comes to size as it shrinks', self::SOURCE),
+                default => null,
+            };
+        }
+        if ($wax->school === 'to-size-in-wax') {
+            $play = $s * $outline->wide / (1 - $s);
+            $answer->work('play_in_wax', $play, 'shrinkage × width ÷ (1 − shrinkage)', '{} × {} ÷ (1 − {})', [$s, $outline->wide, $s], ['width', ...$inWax], 'what casting will close', self::SOURCE)
+                ->find(Level::Note, 'stone-loose-in-wax', 'play_in_wax', sprintf('The stone sits in the wax with %.2f mm of play beyond its fit.', $play), 'Heat-tack it for the client’s look, and take it out before investing.');
+        }
+    }
+
+    private function judge(Reckoning $answer, Input $input, Rules $rules, Outline $outline): void
+    {
+        if ($input->num('wall') < self::LEAST_WALL - 1e-9) {
+            $answer->find(Level::Caution, 'wall-thin', 'wall', sprintf('A wall of %.2f mm tears when it is pushed over, and wears through.', $input->num('wall')), 'Take 0.3 mm or more.', ['wall' => 0.3]);
+        }
+        if ($outline->shape !== Shape::Round) {
+            if ($input->text('made_from') === 'tube') {
+                $answer->find(Level::Stop, 'no-tube', 'made_from', 'Tube is round; this stone is not.', 'Make the bezel from strip.', ['made_from' => 'strip']);
+            }
+
+            return;
+        }
+        $d = $outline->wide;
+        $fits = array_values(array_filter($rules->rows('stock.tubes'), static fn (array $tube): bool => $d - $tube['inside'] >= 0.2 - 1e-9 && $d - $tube['inside'] <= 0.8 + 1e-9 && ($tube['outside'] - $d) / 2 >= self::LEAST_WALL - 1e-9));
+        usort($fits, static fn (array $a, array $b): int => $a['outside'] <=> $b['outside']);
+        if ($fits !== []) {
+            $answer->say('tube', (string) $fits[0]['name'], 'the slimmest whose inside is 0.2 to 0.8 mm under the stone and leaves 0.3 mm of wall', sprintf('%.2f outside, %.2f inside, a %.2f stone', $fits[0]['outside'], $fits[0]['inside'], $d), ['width'], 'its seat is burred from the tube’s own wall', self::SOURCE);
+        } elseif ($input->text('made_from') === 'tube') {
+            $answer->find(Level::Stop, 'no-tube', 'made_from', sprintf('No tube in stock takes a %.2f mm stone with 0.3 mm of wall round it.', $d), 'Make the bezel from strip, or add a tube on the Shop page.', ['made_from' => 'strip']);
+        }
+    }
+}

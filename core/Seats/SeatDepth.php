@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Seats;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** What is left under a stone set into the band, and how neighbours' seats run together below. Source: workbook 4. */
+final class SeatDepth implements Sheet
+{
+    private const SOURCE = 'workbook 4, under the stone';
+
+    private const CULET = [0.4, 0.2];
+
+    private const WALL = 0.2;
+
+    private const GIRDLES = 0.05;
+
+    private const OPENED = 0.7;
+
+    public function description(): Description
+    {
+        return new Description(
+            'seat.depth',
+            'The metal under a stone, its culet over the finger, and whether neighbours’ seats meet below',
+            [
+                Field::length('diameter', 'diameter of the stone'),
+                ...Proportions::fields(),
+                Field::length('thickness', 'thickness of the band at the stone'),
+                Field::length('inner_diameter', 'inside diameter of the finished ring'),
+                Field::choice('style', ['flush', 'bead', 'shared'], 'how it is set')->default('flush'),
+                Field::length('girdle_below', 'top of the girdle under the surface; by the style unless said')->allowingZero()->optional(),
+                Field::share('through_hole', 'hole right through, as a share of the stone')->default(0.5),
+                Field::length('pitch', 'centre to centre of neighbours along the surface')->optional(),
+            ],
+            [
+                Output::length('seat_depth', 'seat under the surface'),
+                Output::length('metal_below', 'metal left below the seat'),
+                Output::length('culet_height', 'culet above the finger'),
+                Output::length('light_opening', 'light opening under the stone'),
+                Output::length('girdle_gap', 'girdle to girdle at seat depth'),
+                Output::length('wall_at_culet', 'wall between opened seats at the depth of the culets'),
+                Output::length('wall_at_finger', 'wall between through holes at the finger'),
+            ],
+            [
+                'culet-low' => 'culet under 0.4 mm above the finger',
+                'culet-too-low' => 'culet under 0.2 mm above the finger',
+                'seats-converge' => 'a wall between seats under 0.2 mm below the surface',
+                'girdles-close' => 'girdles under 0.05 mm apart at seat depth',
+                'girdles-overlap' => 'girdles overlap at seat depth',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $d = $input->num('diameter');
+        $stone = Proportions::of($input, $d);
+        $t = $input->num('thickness');
+        $below = $input->numOr('girdle_below', $input->text('style') === 'flush' ? $stone->crown : 0.05 * $d);
+        $seat = $below + $stone->girdle;
+        $culet = $t - $seat - $stone->pavilion;
+        $uses = ['diameter', 'depth', 'girdle_height', 'style', 'girdle_below'];
+        $answer = (new Reckoning($this->description(), $input))
+            ->work('seat_depth', $seat, 'girdle below the surface + girdle', '{} + {}', [$below, $stone->girdle], $uses, 'where the stone bears', self::SOURCE)
+            ->work('metal_below', $t - $seat, 'thickness − seat depth', '{} − {}', [$t, $seat], [...$uses, 'thickness'], 'what carries the stone', self::SOURCE)
+            ->work('culet_height', $culet, 'thickness − seat depth − pavilion', '{} − {} − {}', [$t, $seat, $stone->pavilion], [...$uses, 'thickness'], 'a culet that touches the finger scratches, and chips', self::SOURCE)
+            ->work('light_opening', $input->num('through_hole') * $d, 'through hole × diameter', '{} × {}', [$input->num('through_hole'), $d], ['through_hole', 'diameter'], 'light and a brush come in here', self::SOURCE);
+        [$caution, $stop] = self::CULET;
+        if ($culet < $caution - 1e-9) {
+            $need = ceil(1000 * ($t + $caution - $culet)) / 1000;
+            $grave = $culet < $stop - 1e-9;
+            $answer->find($grave ? Level::Stop : Level::Caution, $grave ? 'culet-too-low' : 'culet-low', 'thickness', sprintf('The culet stands %.2f mm above the finger, under %.1f.', $culet, $grave ? $stop : $caution), sprintf('Make the band %.2f mm thick there, or set it higher.', $need), ['thickness' => $need]);
+        }
+        if ($input->has('pitch')) {
+            $this->neighbours($answer, $input, $stone, $seat, $d);
+        }
+
+        return $answer->answer();
+    }
+
+    private function neighbours(Reckoning $answer, Input $input, Proportions $stone, float $seat, float $d): void
+    {
+        [$t, $pitch] = [$input->num('thickness'), $input->num('pitch')];
+        $outer = $input->num('inner_diameter') / 2 + $t;
+        $at = static fn (float $depth): float => $pitch * ($outer - $depth) / $outer;
+        $because = 'on a curved band neighbours draw together below the surface';
+        $uses = ['pitch', 'thickness', 'inner_diameter', 'diameter', 'depth'];
+        $tip = $stone->depth();
+        $walls = ['wall_at_culet' => [$tip, self::OPENED], 'wall_at_finger' => [$t, $input->num('through_hole')]];
+        $answer->work('girdle_gap', $at($seat) - $d, 'pitch × (R − seat depth) ÷ R − diameter', '{} × ({} − {}) ÷ {} − {}', [$pitch, $outer, $seat, $outer, $d], $uses, $because, self::SOURCE);
+        foreach ($walls as $name => [$depth, $hole]) {
+            $answer->work($name, $at($depth) - $hole * $d, 'pitch × (R − depth) ÷ R − hole', '{} × ({} − {}) ÷ {} − {} × {}', [$pitch, $outer, $depth, $outer, $hole, $d], $uses, $because, self::SOURCE);
+        }
+        $gap = $at($seat) - $d;
+        $thin = min($at($tip) - self::OPENED * $d, $at($t) - $input->num('through_hole') * $d);
+        // The pitch at which the tightest of the three is right.
+        $need = ceil(1000 * max(($d + self::GIRDLES) * $outer / ($outer - $seat), (self::OPENED * $d + self::WALL) * $outer / ($outer - $tip), ($input->num('through_hole') * $d + self::WALL) * $outer / ($outer - $t))) / 1000;
+        if ($gap < -1e-9) {
+            $answer->find(Level::Stop, 'girdles-overlap', 'pitch', sprintf('Neighbours overlap by %.2f mm at their seats.', -$gap), sprintf('Space them %.2f mm.', $need), ['pitch' => $need]);
+        } elseif ($gap < self::GIRDLES - 1e-9) {
+            $answer->find(Level::Caution, 'girdles-close', 'pitch', sprintf('Girdles are %.2f mm apart at their seats: setting one chips the next.', $gap), sprintf('Space them %.2f mm.', $need), ['pitch' => $need]);
+        }
+        if ($thin < self::WALL - 1e-9) {
+            $answer->find(Level::Stop, 'seats-converge', 'pitch', sprintf('Only %.2f mm is left between the seats below the surface: they run together.', $thin), sprintf('Space them %.2f mm, or drill smaller holes.', $need), ['pitch' => $need]);
+        }
+    }
+}

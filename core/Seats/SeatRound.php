@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Seats;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** A seat cut into the metal for a round stone: its drills and burs, its depth and its beads. Source: workbook 4. */
+final class SeatRound implements Sheet
+{
+    private const SOURCE = 'workbook 4, bead, flush and shared seats';
+
+    /** Each tool as a share of the stone, in the order of work. */
+    private const TOOLS = ['pilot' => 0.50, 'opened' => 0.70, 'ball' => 0.90, 'bearing' => 0.95];
+
+    private const CUP = 0.35;
+
+    public function description(): Description
+    {
+        return new Description(
+            'seat.round',
+            'The drills, burs and beading tool for a round stone’s seat, and its depth',
+            [
+                Field::length('diameter', 'diameter of the stone'),
+                ...Proportions::fields(),
+                Field::choice('style', ['flush', 'bead', 'shared'], 'flush, its own beads, or beads shared with its neighbours')->default('flush'),
+            ],
+            [
+                Output::length('pilot', 'pilot drill, right through'),
+                Output::length('opened', 'drill that opens it'),
+                Output::length('ball', 'ball or bud bur'),
+                Output::length('bearing', 'bearing bur'),
+                Output::length('girdle_below', 'top of the girdle under the surface'),
+                Output::length('seat_depth', 'seat under the surface'),
+                Output::length('bead_from', 'a bead is raised from so far outside the edge, at the least'),
+                Output::length('bead_to', 'and at the most'),
+                Output::length('cup', 'cup of the beading tool'),
+                Output::text('tool', 'number of the nearest beading tool'),
+                Output::rows('tools', 'tools in the order of work, mm'),
+            ],
+            ['cup-limited' => 'the cup that the stone asks for lies outside 0.35–0.9 mm'],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $d = $input->num('diameter');
+        $stone = Proportions::of($input, $d);
+        $flush = $input->text('style') === 'flush';
+        $answer = new Reckoning($this->description(), $input);
+        foreach (self::TOOLS as $tool => $share) {
+            $answer->work($tool, $share * $d, sprintf('%.2f × diameter', $share), '{} × {}', [$share, $d], ['diameter'], 'each tool leaves the next a true start', self::SOURCE);
+        }
+        $below = $flush ? $stone->crown : 0.05 * $d;
+        $answer
+            ->work('girdle_below', $below, $flush ? 'the crown' : '0.05 × diameter', $flush ? '{}' : '0.05 × {}', [$flush ? $stone->crown : $d], ['diameter', 'depth', 'style'], $flush ? 'its table lies with the surface' : 'its table stands', self::SOURCE)
+            ->work('seat_depth', $below + $stone->girdle + ($flush ? 0.05 : 0.0), $flush ? 'crown + girdle + 0.05' : '0.05 × diameter + girdle', $flush ? '{} + {} + 0.05' : '{} + {}', [$below, $stone->girdle], ['diameter', 'depth', 'girdle_height', 'style'], $flush ? 'crown and girdle, and up to 0.1 to push over' : 'where the bearing bur stops', self::SOURCE);
+        $tools = array_map(static fn (string $tool, float $share): array => ['tool' => ['pilot' => 'pilot drill', 'opened' => 'drill', 'ball' => 'ball or bud bur', 'bearing' => 'bearing bur'][$tool], 'mm' => $share * $d], array_keys(self::TOOLS), self::TOOLS);
+        if (! $flush) {
+            $tools[] = $this->bead($answer, $rules, $d);
+        }
+        $answer->give('tools', $tools);
+
+        return $answer->answer();
+    }
+
+    /** @return array{tool: string, mm: float} */
+    private function bead(Reckoning $answer, Rules $rules, float $d): array
+    {
+        $cup = min(0.9, max(0.35, self::CUP * $d));
+        $numbers = $rules->rows('stock.cup_tools');
+        usort($numbers, static fn (array $a, array $b): int => abs($a['cup'] - $cup) <=> abs($b['cup'] - $cup));
+        $answer
+            ->work('bead_from', 0.25 * $d, '0.25 × diameter', '0.25 × {}', [$d], ['diameter'], 'nearer tears the edge', self::SOURCE)
+            ->work('bead_to', 0.4 * $d, '0.4 × diameter', '0.4 × {}', [$d], ['diameter'], 'farther raises too long a bead', self::SOURCE)
+            ->work('cup', $cup, '0.35 × diameter, between 0.35 and 0.9', 'min(0.9, max(0.35, 0.35 × {}))', [$d], ['diameter'], 'the bead fills the cup', self::SOURCE)
+            ->say('tool', (string) ($numbers[0]['name'] ?? '–'), 'the nearest in the workshop’s own table', sprintf('a cup of %.2f mm', $numbers[0]['cup'] ?? 0.0), ['diameter'], 'numbers are the maker’s own', 'the workshop’s tool table');
+        if (abs(self::CUP * $d - $cup) > 1e-9) {
+            $answer->find(Level::Note, 'cup-limited', 'cup', sprintf('A cup of %.2f mm is taken where the stone asks for %.2f.', $cup, self::CUP * $d), $d > 2 ? 'Raise more beads, not larger ones.' : 'So small a bead wants a glass and a light hand.');
+        }
+
+        return ['tool' => 'beading tool, cup', 'mm' => $cup];
+    }
+}

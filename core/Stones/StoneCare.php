@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Stones;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** Every heat, cleaning and acid step that comes after setting, held against every stone. Source: workbook 3, species and findings. */
+final class StoneCare implements Sheet
+{
+    public const STEPS = ['torch', 'boron', 'pickle', 'ultrasonic', 'steam', 'wheel'];
+
+    private const WORDS = ['torch' => 'torch heat', 'boron' => 'a boron coat or flux', 'pickle' => 'pickle', 'ultrasonic' => 'the ultrasonic bath', 'steam' => 'steam', 'wheel' => 'abrasive and polishing wheels'];
+
+    public function description(): Description
+    {
+        return new Description(
+            'care.check',
+            'Which later heat, cleaning and acid steps the stones stand',
+            [
+                Field::rows('stones', [
+                    Field::named('species', 'stock.species', 'what stone it is'),
+                    Field::yesNo('treated', 'whether it is treated, filled or included')->default(false),
+                    Field::text('name', 'which one it is')->optional(),
+                ], 'the stones of the piece'),
+                Field::choice('steps', self::STEPS, 'steps that come after setting')->many()->default([]),
+                Field::choice('setting', ['bezel', 'tube', 'flush', 'guarded', 'claws', 'bead', 'none'], 'how the stones are held')->default('claws'),
+                Field::yesNo('daily', 'whether it is worn every day')->default(true),
+            ],
+            [Output::rows('stands', 'each stone and step: y yes, c with care, n no'), Output::number('softest', 'hardness of the softest stone')],
+            [
+                'step-harms-stone' => 'a step that a stone does not stand',
+                'step-with-care' => 'a step that a stone stands only with care',
+                'boron-on-corundum' => 'a boron coat or flux with corundum, spinel, cubic zirconia or moissanite set',
+                'soft-in-daily-ring' => 'a stone under Mohs 7 in a daily ring with no bezel or guarding wall',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $answer = new Reckoning($this->description(), $input);
+        $stands = $harmed = $careful = $etched = [];
+        $softest = null;
+        foreach ($input->rows('stones') as $stone) {
+            $species = Species::named((string) $stone['species'], $rules);
+            $softest = $softest === null || $species->mohs < $softest->mohs ? $species : $softest;
+            foreach (self::STEPS as $step) {
+                $mark = $stone['treated'] === true && $step !== 'wheel' ? 'n' : $species->stands($step);
+                $stands[] = ['stone' => $stone['name'] ?? $species->label, 'step' => $step, 'stands' => $mark];
+                if (! in_array($step, $input->texts('steps'), true)) {
+                    continue;
+                }
+                $said = sprintf('%s and %s', $species->label, self::WORDS[$step]);
+                if ($step === 'boron' && $species->boron) {
+                    $etched[] = $species->label;
+                } elseif ($mark === 'n') {
+                    $harmed[] = $said;
+                } elseif ($mark === 'c') {
+                    $careful[] = $said;
+                }
+            }
+        }
+        $softest ?? throw BadInput::field('stones', 'At least one stone is accepted.');
+        $answer->give('stands', $stands)
+            ->work('softest', $softest->mohs, 'the least hardness among the stones', '{}', [$softest->mohs], ['stones'], "the {$softest->label} is the softest", 'workbook 3, species');
+        if ($harmed !== []) {
+            $answer->find(Level::Stop, 'step-harms-stone', 'steps', sprintf('Not to be done with the stone set: %s.', implode('; ', array_unique($harmed))), 'Do it before setting, take the stone out, or choose another way.');
+        }
+        if ($etched !== []) {
+            $answer->find(Level::Stop, 'boron-on-corundum', 'steps', sprintf('Boron etches a hot %s.', implode(', a hot ', array_unique($etched))), 'Take it out, or shield and heat-sink it; best, set it after the last fire.');
+        }
+        if ($careful !== []) {
+            $answer->find(Level::Caution, 'step-with-care', 'steps', sprintf('Only with care: %s.', implode('; ', array_unique($careful))), 'Diamond only under a film of boric acid in alcohol, heated and cooled slowly, never quenched; the rest short, warm and watched.');
+        }
+        if ($softest->mohs < 7 && $input->flag('daily') && in_array($input->text('setting'), ['claws', 'bead', 'none'], true)) {
+            $answer->find(Level::Caution, 'soft-in-daily-ring', 'setting', sprintf('%s is %s on Mohs’ scale: in a daily ring dust scratches it and knocks chip it.', ucfirst($softest->label), $softest->mohs), 'Give it a bezel or a guarding wall.', ['setting' => 'bezel']);
+        }
+
+        return $answer->answer();
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Stones;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** What a stone weighs by its measures: an estimate; a weighed stone wins. Source: workbook 3. */
+final class StoneWeight implements Sheet
+{
+    private const SOURCE = 'workbook 3, weight from measure';
+
+    /** Carats to a mm³ of box and a unit of specific gravity. */
+    private const FACTORS = ['round' => 0.0018, 'oval' => 0.0020, 'cushion' => 0.00235, 'rectangle' => 0.0024, 'marquise' => 0.0016, 'pear' => 0.00175, 'trillion' => 0.00165, 'cabochon' => 0.0026];
+
+    /** An octagon's, by length over width. */
+    private const OCTAGON = [[1.0, 0.0023], [1.5, 0.0026], [2.0, 0.0028], [2.5, 0.0030]];
+
+    private const GRAMS_A_CARAT = 0.2;
+
+    public function description(): Description
+    {
+        return new Description(
+            'stone.weight',
+            'What a stone weighs by its measures, within 15 %',
+            [
+                Field::choice('shape', [...Shape::names(), 'cabochon'], 'outline of the girdle, or cabochon'),
+                Field::choice('cut', ['faceted', 'cabochon'], 'faceted or cabochon')->default('faceted'),
+                Field::length('length', 'length; the mean diameter of a round')->optional(),
+                Field::length('width', 'width'),
+                Field::length('depth', 'depth from table to culet, or height of a cabochon'),
+                Field::named('species', 'stock.species', 'what stone it is')->optional(),
+                Field::number('specific_gravity', 'specific gravity, instead of a species')->between(0.5, 22)->optional(),
+                Field::number('weighed_carats', 'what it weighs on a balance, carats')->optional(),
+            ],
+            [
+                Output::number('carats', 'carats'),
+                Output::number('carats_low', 'carats, at the least'),
+                Output::number('carats_high', 'carats, at the most'),
+                Output::mass('mass', 'mass'),
+                Output::text('how', 'weighed or estimated'),
+            ],
+            ['weight-odd' => 'the weighed figure is over 15 % off the estimate'],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        if ($input->has('species') && $input->has('specific_gravity')) {
+            throw BadInput::bothGiven(['species', 'specific_gravity']);
+        }
+        if (! $input->has('species') && ! $input->has('specific_gravity')) {
+            throw BadInput::neitherGiven('species', ['a species', 'a specific gravity']);
+        }
+        $shape = $input->text('cut') === 'cabochon' ? 'cabochon' : $input->text('shape');
+        [$wide, $depth] = [$input->num('width'), $input->num('depth')];
+        $long = in_array($shape, ['round', 'trillion'], true) ? $wide : $input->numOr('length', $wide);
+        if ($long < $wide) {
+            throw BadInput::field('length', 'The length is the longer measure; a length of the width or more is accepted.');
+        }
+        $species = $input->has('species') ? Species::named($input->text('species'), $rules) : null;
+        $gravity = $species === null ? $input->num('specific_gravity') : $species->gravity;
+        $factor = $this->factor($shape, $long / $wide, $species);
+        $estimate = $factor * $long * $wide * $depth * $gravity;
+        $weighed = $input->has('weighed_carats') ? $input->num('weighed_carats') : null;
+        $carats = $weighed ?? $estimate;
+        $uses = ['shape', 'cut', 'width', 'depth', ...array_filter(['length', 'species', 'specific_gravity'], $input->has(...))];
+        $because = 'the box of its measures by what its cut fills of it; good to 15 %';
+        $answer = new Reckoning($this->description(), $input);
+        $weighed === null
+            ? $answer->work('carats', $carats, 'factor × length × width × depth × specific gravity', '{} × {} × {} × {} × {}', [$factor, $long, $wide, $depth, $gravity], $uses, $because, self::SOURCE)
+            : $answer->work('carats', $carats, 'as weighed', '{}', [$weighed], ['weighed_carats'], 'a weighed stone wins', self::SOURCE);
+        $answer
+            ->work('carats_low', $weighed ?? 0.85 * $estimate, $weighed === null ? '0.85 × the estimate' : 'as weighed', $weighed === null ? '0.85 × {}' : '{}', [$carats], $uses, $because, self::SOURCE)
+            ->work('carats_high', $weighed ?? 1.15 * $estimate, $weighed === null ? '1.15 × the estimate' : 'as weighed', $weighed === null ? '1.15 × {}' : '{}', [$carats], $uses, $because, self::SOURCE)
+            ->work('mass', $carats * self::GRAMS_A_CARAT, 'carats × 0.2', '{} × 0.2', [$carats], $uses, 'a carat is a fifth of a gram', 'workbook 1')
+            ->say('how', $weighed === null ? 'estimated' : 'weighed', 'weighed where there is a weight, else estimated', $weighed === null ? 'estimated, within 15 %' : 'weighed', $uses, 'always said', self::SOURCE);
+        if ($weighed !== null && abs($weighed / $estimate - 1) > 0.15 + 1e-9) {
+            $answer->find(Level::Caution, 'weight-odd', 'weighed_carats', sprintf('It weighs %.2f ct and its measures say %.2f: over 15 %% apart.', $weighed, $estimate), 'Measure again, and ask whether it is the species it is sold as.');
+        }
+
+        return $answer->answer();
+    }
+
+    private function factor(string $shape, float $ratio, ?Species $species): float
+    {
+        if ($shape === 'oval' && $species?->name === 'diamond') {
+            return 0.0018;
+        }
+        if ($shape !== Shape::Octagon->value) {
+            return self::FACTORS[$shape];
+        }
+        [$from, $factor] = self::OCTAGON[0];
+        foreach (array_slice(self::OCTAGON, 1) as [$at, $known]) {
+            if ($ratio <= $at) {
+                return $factor + ($known - $factor) * ($ratio - $from) / ($at - $from);
+            }
+            [$from, $factor] = [$at, $known];
+        }
+
+        return $factor;
+    }
+}
