@@ -7,6 +7,8 @@ namespace App\Bench;
 use App\Models\Job;
 use App\Models\Workshop;
 use HotSprue\Drawing\Drawings;
+use HotSprue\Drawing\StonePlan;
+use HotSprue\Drawing\View;
 use HotSprue\Job\Cautions;
 use HotSprue\Job\Document;
 use HotSprue\Job\Feeds;
@@ -120,14 +122,13 @@ final readonly class JobAnswer
     /** @return list<array<string, mixed>> */
     private function views(): array
     {
-        $views = [];
+        $views = $this->head();
         foreach ($this->station->uses() as $use) {
             if (! isset($this->reckoned->answers[$use])) {
                 continue;
             }
             foreach (Drawings::of($this->reckoned->inputs[$use], $this->reckoned->answers[$use], $this->rules) as $view) {
-                // Of the pattern, which is the wax once more as a form, only the section is wanted.
-                if ($use !== 'wax.pattern' || $view->name === 'section-top') {
+                if ($this->isShown($use, $view->name)) {
                     $views[] = ['use' => $use, ...$view->toArray()];
                 }
             }
@@ -136,14 +137,40 @@ final readonly class JobAnswer
         return $views;
     }
 
+    /** Of the pattern, which is the wax once more as a form, only the section; the grid in place of the bare band; heads once, together. */
+    private function isShown(string $use, string $view): bool
+    {
+        return match ($view) {
+            'head' => false,
+            'unrolled' => $use !== 'wax.dimensions' && $use !== 'wax.pattern',
+            default => $use !== 'wax.pattern' || $view === 'section-top',
+        };
+    }
+
+    /** @return list<array<string, mixed>> the head from above, of whatever has been chosen for it */
+    private function head(): array
+    {
+        $parts = [];
+        foreach ($this->station === Station::Stones ? ['stone.outline', 'seat.bezel', 'seat.tube', 'seat.claw', 'layout.halo'] : [] as $use) {
+            if (isset($this->reckoned->answers[$use])) {
+                $parts[$use] = [$this->reckoned->inputs[$use], $this->reckoned->answers[$use]];
+            }
+        }
+
+        return isset($parts['stone.outline']) ? array_map(static fn (View $view): array => ['use' => 'stone.outline', ...$view->toArray()], StonePlan::views($parts)) : [];
+    }
+
     /** @return list<array<string, mixed>> */
     private function strip(): array
     {
+        // Of figures that stand for one another only those that there are.
+        $figures = $this->station === Station::Stones ? array_filter($this->station->strip(), fn (array $figure): bool => $this->reckoned->value($figure[0], $figure[1]) !== null) : $this->station->strip();
+
         return array_map(fn (array $figure): array => [
             'use' => $figure[0], 'result' => $figure[1], 'label' => $figure[2],
             'value' => $this->reckoned->value($figure[0], $figure[1]),
             'quantity' => Sheets::describe(Feeds::table()[$figure[0]]['sheet'])->result($figure[1])?->quantity->value,
-        ], $this->station->strip());
+        ], array_values($figures));
     }
 
     /** @return list<array<string, mixed>> */
@@ -170,7 +197,7 @@ final readonly class JobAnswer
         $fixes = [];
         foreach ($finding->set as $input => $value) {
             $path = $this->reckoned->editable($use, $input);
-            if ($path !== null && ! str_starts_with($path, 'attempts.') && ! str_starts_with($path, 'castings.')) {
+            if ($path !== null && Document::isDecided($path)) {
                 $fixes[] = ['path' => $path, 'value' => $value];
             }
         }

@@ -34,7 +34,7 @@ final class FieldSchema
             'properties' => [
                 'value' => match (true) {
                     $output->quantity->isNumeric() => ['type' => 'number'],
-                    $output->quantity === Quantity::Rows => ['type' => 'array', 'items' => ['type' => 'object']],
+                    $output->quantity === Quantity::Rows => ['type' => 'array', 'items' => ['type' => ['object', 'number', 'array']]],
                     default => ['type' => 'string'],
                 },
                 'unit' => $output->quantity->isNumeric() ? ['type' => 'string', 'enum' => [$output->quantity->unit()]] : ['type' => 'null'],

@@ -44,14 +44,17 @@ final class JobSchema
         return self::object([
             'version' => ['const' => Document::VERSION],
             'decisions' => self::object($entries(DecisionFields::all())),
+            'stones' => $list(self::object($entries(ReadingFields::of('stones')))),
             'attempts' => $list(self::object($entries(ReadingFields::of('attempts')))),
             'castings' => $list(self::object($entries(ReadingFields::of('castings')))),
             'stations' => self::object(array_fill_keys(array_column(Station::cases(), 'value'), self::object(['state' => ['enum' => ['signed', 'reopened', 'not-needed']], 'by' => $text, 'at' => $text, 'signed' => ['type' => 'object']], ['state']))),
             'overrides' => $list(self::object(['use' => $text, 'code' => $text, 'about' => $text, 'value' => true, 'reason' => $text, 'by' => $text, 'at' => $text], ['use', 'code', 'about', 'value', 'reason'])),
             'pictures' => $list(self::object(['file' => $text, 'caption' => $text, 'width' => ['type' => 'integer'], 'height' => ['type' => 'integer'], 'by' => $text, 'at' => $text], ['file'])),
+            'words' => $list(self::object(['what' => ['enum' => ['picks', 'asks', 'approves']], 'arrangement' => $text, 'words' => $text, 'by' => $text, 'at' => $text], ['what', 'by', 'at'])),
             'seen' => ['type' => 'object', 'additionalProperties' => ['const' => true]],
+            'ticks' => ['type' => 'object', 'additionalProperties' => ['const' => true]],
             'closed' => ['anyOf' => [['type' => 'null'], self::object(['how' => ['enum' => ['delivered', 'abandoned']], 'reason' => $text, 'by' => $text, 'at' => $text], ['how'])]],
-        ], ['version', 'decisions', 'attempts', 'castings', 'stations', 'overrides', 'pictures', 'seen', 'closed']);
+        ], ['version', 'decisions', 'stones', 'attempts', 'castings', 'stations', 'overrides', 'pictures', 'words', 'seen', 'ticks', 'closed']);
     }
 
     /**

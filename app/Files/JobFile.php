@@ -91,8 +91,9 @@ final readonly class JobFile
         if (($file['hot_sprue'] ?? null) !== 'job') {
             throw BadInput::field('_', 'This is not a Hot Sprue job file.');
         }
-        if (($file['version'] ?? null) !== Document::VERSION) {
-            throw BadInput::field('version', sprintf('Written by another Hot Sprue (version %s); version %d is accepted.', json_encode($file['version'] ?? null), Document::VERSION));
+        $version = $file['version'] ?? null;
+        if (! is_int($version) || $version < 1 || $version > Document::VERSION) {
+            throw BadInput::field('version', sprintf('Written by another Hot Sprue (version %s); up to version %d is accepted.', json_encode($version), Document::VERSION));
         }
         foreach (array_diff(array_keys($file), ['hot_sprue', 'version', 'number', 'client', 'rules', 'document']) as $unknown) {
             throw BadInput::field((string) $unknown, 'A job file has no such part.');

@@ -46,7 +46,7 @@ final class FormDrawing
     }
 
     /** A band laid flat: base at both ends, top in the middle, centre and quarter lines. */
-    public static function unrolled(string $title, float $length, float $widthTop, float $widthBase): View
+    public static function unrolled(string $title, float $length, float $widthTop, float $widthBase, string $name = 'unrolled'): View
     {
         $half = max($widthTop, $widthBase) / 2;
         $edge = static fn (float $x): float => ($widthBase + ($widthTop - $widthBase) * (1 - cos(2 * M_PI * $x / $length)) / 2) / 2;
@@ -56,7 +56,7 @@ final class FormDrawing
             $upper[] = [$x, -$edge($x)];
             $lower[] = [$x, $edge($x)];
         }
-        $view = (new View('unrolled', sprintf('%s: %.2f mm', $title, $length), 'foot', [-4, -$half - 1.5, $length + 8, 2 * $half + 5.5]))
+        $view = (new View($name, sprintf('%s: %.2f mm', $title, $length), 'foot', [-4, -$half - 1.5, $length + 8, 2 * $half + 5.5]))
             ->through([...$upper, ...array_reverse($lower)], 'fill-paper')
             ->through([...$upper, ...array_reverse($lower)])
             ->line(-1.5, 0, $length + 1.5, 0, 'centre');

@@ -77,11 +77,12 @@ final class View
      * @param  array{float, float}  $at  where its box stands
      * @param  list<array{float, float}>  $line  the ends that it measures between
      * @param  float|int|string|null  $shows  what stands there while the input is not given
+     * @param  ?string  $use  whose input it is, where the view shows several uses of sheets
      * @param  ?array{float, float, float}  $pull  which way its far end is pulled to make it larger, and how much larger a mm makes it
      */
-    public function input(string $name, string $label, array $at, array $line = [], float|int|string|null $shows = null, ?array $pull = null): self
+    public function input(string $name, string $label, array $at, array $line = [], float|int|string|null $shows = null, ?array $pull = null, ?string $use = null): self
     {
-        return $this->dimension('input', $name, $label, $at, $line, $shows, $pull);
+        return $this->dimension('input', $name, $label, $at, $line, $shows, $pull, $use);
     }
 
     /**
@@ -90,9 +91,9 @@ final class View
      * @param  array{float, float}  $at
      * @param  list<array{float, float}>  $line
      */
-    public function result(string $name, string $label, array $at, array $line = []): self
+    public function result(string $name, string $label, array $at, array $line = [], ?string $use = null): self
     {
-        return $this->dimension('result', $name, $label, $at, $line);
+        return $this->dimension('result', $name, $label, $at, $line, use: $use);
     }
 
     /** @return array<string, mixed> */
@@ -114,9 +115,9 @@ final class View
      * @param  list<array{float, float}>  $line
      * @param  ?array{float, float, float}  $pull
      */
-    private function dimension(string $kind, string $name, string $label, array $at, array $line, float|int|string|null $shows = null, ?array $pull = null): self
+    private function dimension(string $kind, string $name, string $label, array $at, array $line, float|int|string|null $shows = null, ?array $pull = null, ?string $use = null): self
     {
-        $this->dimensions[] = ['kind' => $kind, 'name' => $name, 'label' => $label, 'at' => $at, 'line' => $line, 'shows' => $shows, 'pull' => $pull];
+        $this->dimensions[] = [...($use === null ? [] : ['use' => $use]), 'kind' => $kind, 'name' => $name, 'label' => $label, 'at' => $at, 'line' => $line, 'shows' => $shows, 'pull' => $pull];
 
         return $this;
     }

@@ -27,9 +27,10 @@ final class FormBand implements Sheet
         return new Description(
             'form.band',
             'What a band holds and weighs, and where it is too thin',
-            [...FingerInput::fields(), ...self::shape(), Field::named('alloy', 'stock.alloys', 'the alloy it is to be made of')->optional(), Field::yesNo('beside_neighbour', 'whether it stands beside another ring')->default(false), Field::text('neighbour_profile', 'the neighbour’s profile at the touching face')->optional()],
+            [...FingerInput::fields(), ...self::shape(), Field::named('alloy', 'stock.alloys', 'the alloy it is to be made of')->optional(), Field::of(Quantity::CubicMillimetres, 'head_volume_mm3', 'volume of the head that belongs to it')->allowingZero()->default(0.0), Field::yesNo('beside_neighbour', 'whether it stands beside another ring')->default(false), Field::text('neighbour_profile', 'the neighbour’s profile at the touching face')->optional()],
             [
-                Output::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume'),
+                Output::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of the band'),
+                Output::of(Quantity::CubicMillimetres, 'ring_volume_mm3', 'volume of band and head'),
                 Output::of(Quantity::SquareMillimetres, 'area_top', 'area of the section at the top'),
                 Output::of(Quantity::SquareMillimetres, 'area_base', 'area of the section at the base'),
                 Output::length('perimeter_top', 'perimeter of the section at the top'),
@@ -105,6 +106,7 @@ final class FormBand implements Sheet
         } catch (ImpossibleSection $impossible) {
             throw BadInput::field($impossible->field, $impossible->getMessage());
         }
+        $ring = $volume + $input->num('head_volume_mm3');
         $answer = new Reckoning($this->description(), $input);
         $size = FingerInput::uses($input);
         $shape = ['profile', 'width_top', 'thickness_top'];
@@ -132,10 +134,11 @@ final class FormBand implements Sheet
                 [$thinnest, $rules->num('allowances.heavy'), $rules->num('allowances.finish_inside'), $rules->num('allowances.finish_outside')], ['thickness_top', 'thickness_base'],
                 'the finished size already allows for usual finishing; removing a heavy texture takes as much again', self::SOURCE)
             ->work('share_above', $above, 'volume above the finger’s middle ÷ volume', '{} ÷ {}', [$above * $volume, $volume], [...$size, ...$shape], 'a ring that is heavy on top turns', self::SOURCE)
-            ->give('masses', array_map(static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $volume * $alloy->density / 1000], Alloy::all($rules)));
+            ->work('ring_volume_mm3', $ring, 'band + head', '{} + {}', [$volume, $ring - $volume], [...$size, ...$shape, 'head_volume_mm3'], 'the ring is the sum of its parts', self::SOURCE)
+            ->give('masses', array_map(static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $ring * $alloy->density / 1000], Alloy::all($rules)));
         if ($input->has('alloy')) {
             $alloy = Alloy::named($input->text('alloy'), $rules);
-            $answer->work('mass', $volume * $alloy->density / 1000, 'volume × density ÷ 1000', '{} × {} ÷ 1000', [$volume, $alloy->density], [...$size, ...$shape, 'alloy'], 'the finished band, without head or stones', self::SOURCE);
+            $answer->work('mass', $ring * $alloy->density / 1000, 'volume of band and head × density ÷ 1000', '{} × {} ÷ 1000', [$ring, $alloy->density], [...$size, ...$shape, 'head_volume_mm3', 'alloy'], 'the finished ring, without its stones', self::SOURCE);
         }
         $this->judge($answer, $input, $band, $above, $rules);
 

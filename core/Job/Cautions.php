@@ -14,6 +14,7 @@ final class Cautions
     {
         return match ($station) {
             Station::Brief, Station::Form => [],
+            Station::Stones => ['Acids and hot pickle: eyes covered, fumes away; an ultrasonic bath and steam hurt hands as well as stones.'],
             Station::Wax => match ($process) {
                 'resin' => ['Uncured resin burns and sensitises skin: gloves, and cure it through.'],
                 'mould' => ['Hot injection wax burns; let the pot cool before it is opened.'],

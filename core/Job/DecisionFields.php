@@ -8,6 +8,7 @@ use HotSprue\Burnout\School;
 use HotSprue\Form\Profile;
 use HotSprue\Measures\Quantity;
 use HotSprue\Metal\Methods;
+use HotSprue\Seats\InWax;
 use HotSprue\Sheet\Field;
 use HotSprue\Wax\Shrinkage;
 
@@ -51,6 +52,39 @@ final class DecisionFields
             Field::yesNo('form.beside_neighbour', 'whether it stands beside another ring'),
             Field::text('form.neighbour_profile', 'the neighbour’s profile at the touching face'),
 
+            Field::choice('stones.setting', ['bezel', 'tube', 'claws', 'flush', 'bead', 'shared'], 'how the centre is held'),
+            Field::yesNo('stones.daily', 'whether it is worn every day'),
+            Field::yesNo('stones.head_soldered', 'whether the head is made apart and soldered on, not cast with the shank'),
+            Field::choice('stones.school', InWax::SCHOOLS, 'where the seat is cut'),
+            Field::length('stones.wall', 'wall of the bezel'),
+            Field::length('stones.fit', 'clearance between stone and wall')->allowingZero(),
+            Field::length('stones.seat_height', 'from the foot to the seat'),
+            Field::length('stones.cover', 'metal pushed over the girdle'),
+            Field::length('stones.ledge_width', 'width of the ledge')->allowingZero(),
+            Field::choice('stones.corners', ['bent', 'scored'], 'how the strip goes round points'),
+            Field::count('stones.claws', 'how many claws')->between(3, 8),
+            Field::length('stones.claw_wire', 'a claw wire chosen by hand'),
+            Field::length('stones.notch', 'depth of the notch'),
+            Field::length('stones.girdle_below', 'top of the girdle under the surface')->allowingZero(),
+            Field::length('stones.halo_diameter', 'diameter of the stones round the centre'),
+            Field::length('stones.halo_edge_gap', 'from the centre’s edge to theirs')->allowingZero(),
+            Field::length('stones.halo_stone_gap', 'between two of them')->allowingZero(),
+            Field::count('stones.halo_count', 'how many round the centre')->between(3, 240),
+            Field::count('stones.row_count', 'stones in a row over the band')->between(2, 80),
+            Field::length('stones.row_largest', 'the largest of the row'),
+            Field::length('stones.row_smallest', 'the smallest of the row'),
+            Field::length('stones.row_gap', 'gap between two of the row')->allowingZero(),
+            Field::choice('stones.row_middle', ['large', 'small'], 'which end of the grading stands in the middle'),
+            Field::yesNo('stones.after_torch', 'torch heat after setting'),
+            Field::yesNo('stones.after_boron', 'a boron coat or flux after setting'),
+            Field::yesNo('stones.after_pickle', 'pickle after setting'),
+            Field::yesNo('stones.after_ultrasonic', 'the ultrasonic bath after setting'),
+            Field::yesNo('stones.after_steam', 'steam after setting'),
+            Field::yesNo('stones.after_wheel', 'abrasive and polishing wheels after setting'),
+
+            Field::choice('wax.wrapped', ['blank', 'trued', 'wax'], 'what the grid is wrapped round now')->default('wax'),
+            Field::text('wax.text', 'letters or signs round the band'),
+            Field::length('wax.text_margin', 'left plain between their end and beginning')->allowingZero(),
             Field::choice('wax.process', Shrinkage::PROCESSES, 'how the pattern is made')->default('carved'),
             Field::share('wax.shrinkage', 'linear shrinkage from pattern to casting')->between(0, 0.3),
             Field::choice('wax.finishing', ['light', 'usual', 'heavy'], 'how much finishing takes')->default('usual'),

@@ -12,24 +12,24 @@ use HotSprue\Sheet\Field;
 /**
  * What a job holds: decisions, readings, and what was said of them. Never a computed figure.
  * Paths: a decision's own (`form.width_top`), `attempts.0.bore`, `castings.0.note`, `stations.wax`,
- * `overrides.0`, `pictures.0`, `seen.pour`, `closed`.
+ * `overrides.0`, `pictures.0`, `words.0` (the client's), `seen.pour`, `ticks.grid-centre`, `closed`.
  *
  * @phpstan-type Entry array{value: mixed, typed: string}
  */
 final readonly class Document
 {
-    public const VERSION = 1;
+    public const VERSION = 2;
 
-    private const MAPS = ['decisions', 'stations', 'seen'];
+    private const MAPS = ['decisions', 'stations', 'seen', 'ticks'];
 
-    private const LISTS = ['attempts', 'castings', 'overrides', 'pictures'];
+    private const LISTS = ['stones', 'attempts', 'castings', 'overrides', 'pictures', 'words'];
 
     /** @param array<string, mixed> $data */
     private function __construct(private array $data) {}
 
     public static function blank(): self
     {
-        return new self(['version' => self::VERSION, 'decisions' => [], 'attempts' => [], 'castings' => [], 'stations' => [], 'overrides' => [], 'pictures' => [], 'seen' => [], 'closed' => null]);
+        return new self(['version' => self::VERSION, 'decisions' => [], 'stones' => [], 'attempts' => [], 'castings' => [], 'stations' => [], 'overrides' => [], 'pictures' => [], 'words' => [], 'seen' => [], 'ticks' => [], 'closed' => null]);
     }
 
     /**
@@ -39,7 +39,7 @@ final readonly class Document
      */
     public static function stored(array $data): self
     {
-        return new self(array_replace(self::blank()->data, $data));
+        return new self(array_replace(self::blank()->data, Upgrade::toPresent($data)));
     }
 
     /**
@@ -53,13 +53,13 @@ final readonly class Document
     {
         $version = $data['version'] ?? null;
         if (! is_int($version) || $version < 1) {
-            throw BadInput::field('version', 'The document carries no version; 1 is accepted.');
+            throw BadInput::field('version', sprintf('The document carries no version; 1 to %d is accepted.', self::VERSION));
         }
         if ($version > self::VERSION) {
             throw BadInput::field('version', sprintf('Written by a later Hot Sprue (version %d); up to version %d is accepted.', $version, self::VERSION));
         }
 
-        return new self((new DocumentReader($rules))->read($data, self::blank()->data));
+        return new self((new DocumentReader($rules))->read(Upgrade::toPresent($data), self::blank()->data));
     }
 
     /** @return array<string, mixed> maps as objects, for JSON */
@@ -130,11 +130,30 @@ final readonly class Document
         return $inHand;
     }
 
+    /** The stone in the middle: the first that is said to be the centre, else the first. */
+    public function centreStone(): ?int
+    {
+        $stones = $this->list('stones');
+        foreach ($stones as $index => $stone) {
+            if (($stone['group']['value'] ?? null) === 'centre') {
+                return $index;
+            }
+        }
+
+        return $stones === [] ? null : 0;
+    }
+
     public function castingInHand(): ?int
     {
         $count = count($this->list('castings'));
 
         return $count === 0 ? null : $count - 1;
+    }
+
+    /** Whether a path is the goldsmith’s to decide, not a reading off an instrument. */
+    public static function isDecided(string $path): bool
+    {
+        return ! str_starts_with($path, 'attempts.') && ! str_starts_with($path, 'castings.');
     }
 
     /** What stands at a path now. */
@@ -144,7 +163,7 @@ final readonly class Document
         if ($path === 'closed') {
             return $this->closed();
         }
-        if (in_array($parts[0], self::LISTS, true)) {
+        if (self::isRow($parts)) {
             $row = $this->list($parts[0])[(int) ($parts[1] ?? -1)] ?? null;
 
             return isset($parts[2]) ? ($row[$parts[2]] ?? null) : $row;
@@ -185,7 +204,7 @@ final readonly class Document
      */
     private static function entryFor(string $path, mixed $typed, Rules $rules): array|true|null
     {
-        if (preg_match('/^seen\.[a-z]+$/', $path) === 1) {
+        if (preg_match('/^(seen\.[a-z]+|ticks\.[a-z0-9-]{1,60})$/', $path) === 1) {
             return $typed === null ? null : true;
         }
         $field = self::field($path) ?? throw new NotUnderstood('A job holds no such figure.');
@@ -203,7 +222,7 @@ final readonly class Document
     /** The field that a path of a decision or a reading stands for. */
     public static function field(string $path): ?Field
     {
-        if (preg_match('/^(attempts|castings)\.\d{1,3}\.([a-z_]+)$/', $path, $found) === 1) {
+        if (preg_match('/^(stones|attempts|castings)\.\d{1,3}\.([a-z_]+)$/', $path, $found) === 1) {
             return ReadingFields::of($found[1])[$found[2]] ?? null;
         }
 
@@ -234,6 +253,16 @@ final readonly class Document
         return array_reduce($changes, static fn (self $document, Change $change): self => $document->put($change->path, $change->to), $this);
     }
 
+    /**
+     * Whether a path is of a row of a list: `stones.0.width` is, `stones.setting` is a decision.
+     *
+     * @param  list<string>  $parts
+     */
+    private static function isRow(array $parts): bool
+    {
+        return in_array($parts[0], self::LISTS, true) && ctype_digit($parts[1] ?? '');
+    }
+
     /** @throws BadInput */
     private function put(string $path, mixed $value): self
     {
@@ -241,7 +270,7 @@ final readonly class Document
         $parts = explode('.', $path);
         if ($path === 'closed') {
             $data['closed'] = $value;
-        } elseif (in_array($parts[0], self::LISTS, true)) {
+        } elseif (self::isRow($parts)) {
             $data[$parts[0]] = $this->putRow($this->list($parts[0]), $path, $parts, $value);
         } else {
             [$map, $key] = in_array($parts[0], self::MAPS, true) ? [$parts[0], $parts[1] ?? ''] : ['decisions', $path];

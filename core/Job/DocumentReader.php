@@ -36,7 +36,7 @@ final class DocumentReader
                 $read[$group][] = $this->entries("{$group}.{$index}.", $row, ReadingFields::of($group));
             }
         }
-        foreach (['overrides' => ['use', 'code', 'about', 'value', 'reason', 'by', 'at'], 'pictures' => ['file', 'caption', 'width', 'height', 'by', 'at']] as $list => $keys) {
+        foreach (['overrides' => ['use', 'code', 'about', 'value', 'reason', 'by', 'at'], 'pictures' => ['file', 'caption', 'width', 'height', 'by', 'at'], 'words' => ['what', 'arrangement', 'words', 'by', 'at']] as $list => $keys) {
             foreach ($this->rows($data, $list) as $index => $row) {
                 $read[$list][] = $this->keyed("{$list}.{$index}", $row, $keys);
             }
@@ -48,8 +48,10 @@ final class DocumentReader
                 $read['stations'][$name] = $this->keyed("stations.{$name}", $state, ['state', 'by', 'at', 'signed']);
             }
         }
-        foreach ($this->object($data, 'seen') as $name => $seen) {
-            $read['seen'][(string) $name] = $seen === true ? true : $this->wrong("seen.{$name}", 'true is accepted.');
+        foreach (['seen', 'ticks'] as $map) {
+            foreach ($this->object($data, $map) as $name => $seen) {
+                $read[$map][(string) $name] = $seen === true ? true : $this->wrong("{$map}.{$name}", 'true is accepted.');
+            }
         }
         $closed = $data['closed'] ?? null;
         $read['closed'] = is_array($closed) ? $this->keyed('closed', $closed, ['how', 'reason', 'by', 'at']) : null;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
+use HotSprue\Stones\StoneCare;
+
 /**
  * The one table that feeds the sheets of a job: for each use of a sheet, each input's sources in the
  * order in which they are asked (reading, decision, derived result); an input that none gives keeps
@@ -11,10 +13,10 @@ namespace HotSprue\Job;
  */
 final class Feeds
 {
-    /** @var array<string, array{sheet: string, inputs: array<string, list<Source>>}>|null */
+    /** @var array<string, array{sheet: string, inputs: array<string, list<Source>>, when: list<array{Source, list<string>}>}>|null */
     private static ?array $table = null;
 
-    /** @return array<string, array{sheet: string, inputs: array<string, list<Source>>}> by use */
+    /** @return array<string, array{sheet: string, inputs: array<string, list<Source>>, when: list<array{Source, list<string>}>}> by use */
     public static function table(): array
     {
         return self::$table ??= self::write();
@@ -44,7 +46,7 @@ final class Feeds
         return null;
     }
 
-    /** @return array<string, array{sheet: string, inputs: array<string, list<Source>>}> */
+    /** @return array<string, array{sheet: string, inputs: array<string, list<Source>>, when: list<array{Source, list<string>}>}> */
     private static function write(): array
     {
         $decision = static fn (string $path): array => [Source::decision($path)];
@@ -59,6 +61,7 @@ final class Feeds
             'finishing' => $decision('wax.finishing'), 'finish_inside' => $decision('wax.finish_inside'),
             'finish_outside' => $decision('wax.finish_outside'), 'finish_side' => $decision('wax.finish_side'),
         ];
+        $stone = ['shape' => $reading('stones', 'shape'), 'length' => $reading('stones', 'length'), 'width' => $reading('stones', 'width')];
         $uses = [
             'size.convert' => ['scale' => [Source::fixed('circumference')], 'size' => $decision('brief.finger')],
             'size.fit' => [
@@ -66,12 +69,39 @@ final class Feeds
                 'width' => [Source::decision('form.width_base'), Source::decision('form.width_top')],
                 'profile' => $decision('form.profile'), 'apply' => $decision('brief.fit_apply'),
             ],
+            'stone.outline' => $stone,
+            'stone.weight' => [...$stone, 'cut' => $reading('stones', 'cut'), 'depth' => $reading('stones', 'depth'), 'species' => $reading('stones', 'species'), 'weighed_carats' => $reading('stones', 'weighed_carats')],
+            'seat.bezel' => [
+                ...$stone, 'cut' => $reading('stones', 'cut'), 'depth' => $reading('stones', 'depth'),
+                'wall' => $decision('stones.wall'), 'fit' => $decision('stones.fit'), 'seat_height' => $decision('stones.seat_height'), 'cover' => $decision('stones.cover'),
+                'ledge_width' => $decision('stones.ledge_width'), 'corners' => $decision('stones.corners'), 'school' => $decision('stones.school'), 'alloy' => $decision('brief.alloy'),
+                ...$shrinkage, 'finishing' => $decision('wax.finishing'), 'finish_outside' => $decision('wax.finish_outside'),
+            ],
+            'seat.tube' => [...$stone, 'wall' => $decision('stones.wall'), 'fit' => $decision('stones.fit'), 'made_from' => [Source::fixed('tube')]],
+            'seat.claw' => [...$stone, 'depth' => $reading('stones', 'depth'), 'claws' => $decision('stones.claws'), 'wire' => $decision('stones.claw_wire'), 'notch' => $decision('stones.notch')],
             'form.band' => [
                 'inner_diameter' => [Source::result('size.fit', 'inner_diameter'), Source::result('size.convert', 'inner_diameter')],
                 'width_top' => $decision('form.width_top'), 'width_base' => $decision('form.width_base'),
                 'thickness_top' => $decision('form.thickness_top'), 'thickness_base' => $decision('form.thickness_base'),
                 ...$shape(),
+                'head_volume_mm3' => [Source::result('seat.bezel', 'volume_mm3'), Source::result('seat.claw', 'volume_mm3')],
                 'alloy' => $decision('brief.alloy'), 'beside_neighbour' => $decision('form.beside_neighbour'), 'neighbour_profile' => $decision('form.neighbour_profile'),
+            ],
+            'seat.round' => ['diameter' => $reading('stones', 'width'), 'depth' => $reading('stones', 'depth'), 'style' => $decision('stones.setting')],
+            'seat.depth' => [
+                'diameter' => $reading('stones', 'width'), 'depth' => $reading('stones', 'depth'), 'style' => $decision('stones.setting'), 'girdle_below' => $decision('stones.girdle_below'),
+                'thickness' => $decision('form.thickness_top'), 'inner_diameter' => [Source::result('size.fit', 'inner_diameter'), Source::result('size.convert', 'inner_diameter')],
+            ],
+            'layout.halo' => [
+                ...$stone, 'stone_diameter' => $decision('stones.halo_diameter'), 'edge_gap' => $decision('stones.halo_edge_gap'), 'stone_gap' => $decision('stones.halo_stone_gap'), 'count' => $decision('stones.halo_count'),
+            ],
+            'layout.row' => [
+                'count' => $decision('stones.row_count'), 'largest' => $decision('stones.row_largest'), 'smallest' => [Source::decision('stones.row_smallest'), Source::decision('stones.row_largest')],
+                'gap' => $decision('stones.row_gap'), 'middle' => $decision('stones.row_middle'), 'outer_diameter' => $result('form.band', 'outer_diameter_top'),
+            ],
+            'care.check' => [
+                'stones' => [Source::collected('stones', ['species', 'treated', 'name'])], 'setting' => $decision('stones.setting'), 'daily' => $decision('stones.daily'),
+                'steps' => [Source::flags(array_combine(StoneCare::STEPS, array_map(static fn (string $step): string => "stones.after_{$step}", StoneCare::STEPS)))],
             ],
             'wax.dimensions' => [
                 'inner_diameter' => [Source::result('size.fit', 'inner_diameter'), Source::result('size.convert', 'inner_diameter')],
@@ -84,6 +114,7 @@ final class Feeds
                 'width_top' => $result('wax.dimensions', 'width'), 'width_base' => $result('wax.dimensions', 'width_base'),
                 'thickness_top' => $result('wax.dimensions', 'thickness'), 'thickness_base' => $result('wax.dimensions', 'thickness_base'),
                 ...$shape(),
+                'head_volume_mm3' => [Source::result('seat.bezel', 'wax_volume_mm3')->unless('stones.head_soldered'), Source::result('seat.claw', 'volume_mm3')->unless('stones.head_soldered')],
             ],
             'blank.choose' => [
                 'bore' => $result('wax.dimensions', 'bore'),
@@ -91,6 +122,15 @@ final class Feeds
                 'thickness' => $result('wax.dimensions', 'thickness'), 'thickness_base' => $result('wax.dimensions', 'thickness_base'),
                 'pattern_volume_mm3' => $result('wax.pattern', 'volume_mm3'), 'blank' => $decision('wax.blank'),
             ],
+            'layout.grid' => [
+                'width' => $result('wax.dimensions', 'width'), 'width_base' => $result('wax.dimensions', 'width_base'),
+                'thickness' => $result('wax.dimensions', 'thickness'), 'thickness_base' => $result('wax.dimensions', 'thickness_base'),
+                'bore' => $result('wax.dimensions', 'bore'), 'slice' => $result('blank.choose', 'slice'),
+                'wrapped_on' => [Source::result('blank.choose', 'blank_across')->onlyFor('wax.wrapped', 'blank'), Source::result('blank.choose', 'trued_across')->onlyFor('wax.wrapped', 'trued')],
+                'stones' => [Source::result('layout.row', 'on_band'), Source::result('seat.round', 'on_band')], 'stones_on' => $result('form.band', 'outer_diameter_top'),
+            ],
+            'layout.lettering' => ['text' => $decision('wax.text'), 'margin' => $decision('wax.text_margin'), 'outer_diameter' => $result('wax.dimensions', 'outside')],
+            'layout.symmetry' => ['pairs' => $reading('attempts', 'pairs')],
             'wax.predict' => [
                 'bore' => $reading('attempts', 'bore'), 'width' => $reading('attempts', 'width'), 'thickness' => $reading('attempts', 'thickness'),
                 'wanted_diameter' => [Source::result('size.fit', 'inner_diameter')],
@@ -110,7 +150,7 @@ final class Feeds
             ],
             'investment.mix' => [
                 'flask_diameter' => $result('flask.choose', 'flask_diameter'), 'flask_height' => $result('flask.choose', 'flask_height'),
-                'pattern_volume_mm3' => [Source::result('wax.pattern', 'volume_mm3')->plus(Source::result('sprue.size', 'sprue_volume_mm3'))],
+                'pattern_volume_mm3' => [Source::result('wax.pattern', 'ring_volume_mm3')->plus(Source::result('sprue.size', 'sprue_volume_mm3'))],
                 'water_per_100' => $decision('tree.water_per_100'), 'overage_percent' => $decision('tree.overage_percent'),
                 'water_temperature' => $decision('tree.water_temperature'), 'standing' => $decision('tree.standing'), 'stand' => $decision('tree.stand'),
             ],
@@ -122,7 +162,7 @@ final class Feeds
             ],
             'metal.charge' => [
                 'wax_mass' => $reading('attempts', 'wax_mass'), 'stones_in_wax' => $reading('attempts', 'stones_in_wax'), 'stones_mass' => $reading('attempts', 'stones_mass'),
-                'displaced_ml' => [Source::result('wax.pattern', 'volume_mm3')->times(0.001)->unless('attempts.wax_mass')],
+                'displaced_ml' => [Source::result('wax.pattern', 'ring_volume_mm3')->times(0.001)->unless('attempts.wax_mass')],
                 'weighed' => $reading('attempts', 'weighed'), 'wax' => $decision('wax.wax'),
                 'sprue_volume_mm3' => $result('sprue.size', 'sprue_volume_mm3'), 'alloy' => $decision('brief.alloy'),
                 'method' => $decision('pour.method'), 'button_fraction' => $decision('pour.button_fraction'), 'process' => $decision('wax.process'),
@@ -134,11 +174,20 @@ final class Feeds
                 'wax_bore' => $reading('attempts', 'bore'), 'expected_bore' => $result('wax.dimensions', 'bore_as_cast'), 'measured_bore' => $reading('castings', 'bore'),
             ],
         ];
-        $sheets = ['wax.pattern' => 'form.band'];
-
+        $setting = static fn (string ...$among): array => [[Source::reading('stones', 'width'), []], [Source::decision('stones.setting'), array_values($among)]];
+        // Uses that are asked for only when the goldsmith has chosen what they are of.
+        $when = [
+            'stone.weight' => [[Source::reading('stones', 'depth'), []], [Source::reading('stones', 'species'), []]],
+            'seat.bezel' => $setting('bezel'), 'seat.tube' => $setting('tube'), 'seat.claw' => $setting('claws'), 'seat.round' => $setting('flush', 'bead', 'shared'), 'seat.depth' => $setting('flush', 'bead', 'shared'),
+            'layout.halo' => [[Source::reading('stones', 'width'), []], [Source::decision('stones.halo_diameter'), []]],
+            'layout.row' => [[Source::decision('stones.row_count'), []], [Source::decision('stones.row_largest'), []]],
+            'care.check' => [[Source::reading('stones', 'species'), []]],
+            'layout.lettering' => [[Source::decision('wax.text'), []]], 'layout.symmetry' => [[Source::reading('attempts', 'pairs'), []]],
+        ];
+        $sheets = ['wax.pattern' => 'form.band', 'seat.tube' => 'seat.bezel'];
         $table = [];
         foreach ($uses as $use => $inputs) {
-            $table[$use] = ['sheet' => $sheets[$use] ?? $use, 'inputs' => $inputs];
+            $table[$use] = ['sheet' => $sheets[$use] ?? $use, 'inputs' => $inputs, 'when' => $when[$use] ?? []];
         }
 
         return $table;

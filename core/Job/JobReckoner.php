@@ -49,7 +49,13 @@ final class JobReckoner
 
     private function use(string $use): void
     {
-        ['sheet' => $sheet, 'inputs' => $feeds] = Feeds::table()[$use];
+        ['sheet' => $sheet, 'inputs' => $feeds, 'when' => $when] = Feeds::table()[$use];
+        foreach ($when as [$source, $among]) {
+            $value = $this->ask($source);
+            if ($value === null || ($among !== [] && ! in_array($value, $among, true))) {
+                return;
+            }
+        }
         $raw = $origins = [];
         $this->paths[$use] = [];
         foreach ($feeds as $name => $sources) {
@@ -90,9 +96,16 @@ final class JobReckoner
         if ($source->unless !== null && $this->isMade($source->unless)) {
             return null;
         }
+        foreach ($source->kind === 'result' ? $source->flags : [] as $path => $wanted) {
+            if ($this->document->decision($path) !== $wanted) {
+                return null;
+            }
+        }
         $value = match ($source->kind) {
             'decision' => $this->document->decision($source->name),
             'reading' => $this->reading($source->name, $source->result),
+            'flags' => $this->flags($source->flags),
+            'collected' => $this->collected($source->name, $source->flags),
             'result' => isset($this->answers[$source->name]) ? $this->answers[$source->name]->value($source->result) : null,
             default => $source->name,
         };
@@ -113,18 +126,48 @@ final class JobReckoner
         return $source->listed ? [$value] : $value;
     }
 
+    /**
+     * @param  array<string, string>  $flags
+     * @return list<string>|null
+     */
+    private function flags(array $flags): ?array
+    {
+        return array_keys(array_filter($flags, fn (string $path): bool => $this->document->decision($path) === true)) ?: null;
+    }
+
+    /**
+     * @param  array<string, string>  $names
+     * @return list<array<string, mixed>>|null the rows that have the first of them
+     */
+    private function collected(string $group, array $names): ?array
+    {
+        $rows = [];
+        foreach ($this->document->list($group) as $row) {
+            $taken = array_filter(array_map(static fn (string $name): mixed => $row[$name]['value'] ?? null, $names), static fn (mixed $value): bool => $value !== null);
+            if (isset($taken[array_key_first($names)])) {
+                $rows[] = $taken;
+            }
+        }
+
+        return $rows ?: null;
+    }
+
     private function isMade(string $path): bool
     {
         [$group, $name] = explode('.', $path, 2);
 
-        return in_array($group, ReadingFields::GROUPS, true)
+        return ! isset(DecisionFields::all()[$path]) && in_array($group, ReadingFields::GROUPS, true)
             ? $this->reading($group, $name) !== null
-            : $this->document->decision($path) !== null;
+            : ! in_array($this->document->decision($path), [null, false], true);
     }
 
     private function inHand(string $group): ?int
     {
-        return $group === 'attempts' ? $this->document->attemptInHand() : $this->document->castingInHand();
+        return match ($group) {
+            'stones' => $this->document->centreStone(),
+            'attempts' => $this->document->attemptInHand(),
+            default => $this->document->castingInHand(),
+        };
     }
 
     private function reading(string $group, string $name): mixed

@@ -4,18 +4,41 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
+use HotSprue\Layout\LayoutSymmetry;
 use HotSprue\Measures\Quantity;
 use HotSprue\Sheet\Field;
+use HotSprue\Stones\Shape;
 
-/** What is read off an instrument or a clock: of each wax attempt, and of each casting. */
+/** What is read off an instrument or a clock: of each stone, each wax attempt and each casting. */
 final class ReadingFields
 {
-    public const GROUPS = ['attempts', 'castings'];
+    public const GROUPS = ['stones', 'attempts', 'castings'];
 
     /** @return array<string, Field> the readings of one attempt or casting, by name */
     public static function of(string $group): array
     {
         $fields = match ($group) {
+            'stones' => [
+                Field::text('name', 'which stone it is'),
+                Field::choice('group', ['centre', 'halo', 'shoulders', 'other'], 'where it belongs')->default('centre'),
+                Field::named('species', 'stock.species', 'what stone it is'),
+                Field::choice('shape', Shape::names(), 'outline of its girdle'),
+                Field::length('width', 'width; the diameter of a round'),
+                Field::length('length', 'length'),
+                Field::length('depth', 'depth from table to culet, or height of a cabochon'),
+                Field::choice('cut', ['faceted', 'cabochon'], 'faceted or cabochon'),
+                Field::count('count', 'how many alike'),
+                Field::number('weighed_carats', 'what it weighs on a balance, carats'),
+                Field::yesNo('treated', 'whether it is treated, filled or included'),
+                Field::choice('owner', ['client', 'workshop'], 'whose it is'),
+                Field::choice('source', ['bought', 'heirloom', 'reclaimed'], 'where it comes from'),
+                Field::yesNo('keep_setting', 'reclaimed: whether the old setting is to be kept'),
+                Field::of(Quantity::Day, 'removed', 'reclaimed: the day it was taken out, weighed and measured'),
+                Field::text('condition', 'chips, wear and treatment as seen'),
+                Field::of(Quantity::Day, 'acknowledged', 'the day the client signed for its condition'),
+                Field::text('price', 'price'),
+                Field::text('place', 'where it is now'),
+            ],
             'attempts' => [
                 Field::of(Quantity::Day, 'begun', 'the day it was begun'),
                 Field::mass('wax_mass', 'mass of the wax on the balance'),
@@ -25,6 +48,7 @@ final class ReadingFields
                 Field::length('bore', 'bore by caliper'),
                 Field::length('width', 'width by caliper'),
                 Field::length('thickness', 'thinnest thickness by caliper'),
+                Field::rows('pairs', LayoutSymmetry::columns(), 'pairs measured on both sides'),
                 Field::minutes('minutes', 'time spent on it'),
                 Field::choice('verdict', ['passed', 'left'], 'whether it was passed or left'),
                 Field::text('note', 'why it was left or passed, and the client’s word'),

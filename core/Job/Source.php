@@ -15,6 +15,8 @@ final readonly class Source
         public float $factor = 1.0,
         public ?self $plus = null,
         public bool $listed = false,
+        /** @var array<string, string> */
+        public array $flags = [],
     ) {}
 
     /** A decision by path. */
@@ -35,6 +37,26 @@ final readonly class Source
         return new self('result', $use, $result);
     }
 
+    /**
+     * The names of those decisions that are yes.
+     *
+     * @param  array<string, string>  $flags  name => path of the decision
+     */
+    public static function flags(array $flags): self
+    {
+        return new self('flags', '', flags: $flags);
+    }
+
+    /**
+     * Some readings of every row of a group.
+     *
+     * @param  list<string>  $names
+     */
+    public static function collected(string $group, array $names): self
+    {
+        return new self('collected', $group, flags: array_combine($names, $names));
+    }
+
     public static function fixed(string $value): self
     {
         return new self('fixed', $value);
@@ -44,6 +66,12 @@ final readonly class Source
     public function unless(string $path): self
     {
         return new self($this->kind, $this->name, $this->result, $path, $this->factor, $this->plus, $this->listed);
+    }
+
+    /** Only where this decision says so. */
+    public function onlyFor(string $path, string $value): self
+    {
+        return new self($this->kind, $this->name, $this->result, $this->unless, $this->factor, $this->plus, $this->listed, [$path => $value]);
     }
 
     public function times(float $factor): self

@@ -9,6 +9,7 @@ enum Station: string
 {
     case Brief = 'brief';
     case Form = 'form';
+    case Stones = 'stones';
     case Wax = 'wax';
     case Tree = 'tree';
     case Burnout = 'burnout';
@@ -35,7 +36,8 @@ enum Station: string
         return match ($this) {
             self::Brief => ['size.convert', 'size.fit'],
             self::Form => ['form.band'],
-            self::Wax => ['wax.dimensions', 'wax.pattern', 'blank.choose', 'wax.predict'],
+            self::Stones => ['stone.outline', 'stone.weight', 'seat.bezel', 'seat.tube', 'seat.claw', 'seat.round', 'seat.depth', 'layout.halo', 'layout.row', 'care.check'],
+            self::Wax => ['wax.dimensions', 'wax.pattern', 'blank.choose', 'layout.grid', 'layout.lettering', 'layout.symmetry', 'wax.predict'],
             self::Tree => ['sprue.size', 'flask.choose', 'investment.mix'],
             self::Burnout => ['burnout.programme', 'pour.temperatures'],
             self::Pour => ['metal.charge', 'cast.check'],
@@ -48,6 +50,7 @@ enum Station: string
         return match ($this) {
             self::Brief => [['size.convert', 'inner_diameter', 'inside the ring'], ['size.fit', 'inner_diameter', 'to make'], ['size.fit', 'inner_circumference', 'round, to make'], ['size.fit', 'mark', 'on the stick']],
             self::Form => [['form.band', 'volume_mm3', 'volume'], ['form.band', 'mass', 'in the job’s alloy'], ['form.band', 'outer_height', 'outside, top to base'], ['form.band', 'least_thickness', 'thinnest, heavily worked'], ['form.band', 'section_modulus', 'section modulus']],
+            self::Stones => [['stone.weight', 'carats', 'carats'], ['stone.outline', 'perimeter', 'round the girdle'], ['seat.bezel', 'strip_length', 'strip to cut'], ['seat.claw', 'wire', 'claw wire'], ['seat.round', 'bearing', 'bearing bur'], ['layout.halo', 'count', 'round the centre'], ['layout.row', 'total_arc_deg', 'arc of the row']],
             self::Wax => [['wax.dimensions', 'bore', 'bore to carve'], ['wax.dimensions', 'bore_mark', 'on the stick'], ['blank.choose', 'slice', 'slice to cut'], ['metal.charge', 'piece_mass', 'this wax in metal'], ['wax.predict', 'inner_diameter', 'finishes at, inside']],
             self::Tree => [['sprue.size', 'stock_diameter', 'sprue wire'], ['sprue.size', 'count', 'sprues'], ['flask.choose', 'flask', 'flask'], ['investment.mix', 'powder_mass', 'powder'], ['investment.mix', 'water_mass', 'water']],
             self::Burnout => [['burnout.programme', 'start_at', 'switch on'], ['burnout.programme', 'total_min', 'to the pour'], ['pour.temperatures', 'flask_temperature', 'flask at the pour'], ['pour.temperatures', 'metal_low', 'metal, from'], ['burnout.programme', 'school', 'programme']],
@@ -61,6 +64,7 @@ enum Station: string
         return match ($this) {
             self::Brief => 'Agree this brief',
             self::Form => 'Settle this form',
+            self::Stones => 'Stones are settled',
             self::Wax => 'Pass this wax',
             self::Tree => 'Flask is invested',
             self::Burnout => 'Burnout is set',

@@ -35,6 +35,7 @@ final class LayoutGrid implements Sheet
                 Field::length('bore', 'bore of the wax'),
                 Field::length('slice', 'width of the slice as cut')->optional(),
                 Field::length('wrapped_on', 'outside diameter of what the grid is wrapped round now; the wax’s unless said')->optional(),
+                Field::length('stones_on', 'diameter on which the stones’ places are measured; the wax’s outside unless said')->optional(),
                 Field::rows('stones', [
                     Field::of(\HotSprue\Measures\Quantity::Number, 'along', 'centre along the outside from the top, mm')->between(-500, 500),
                     Field::of(\HotSprue\Measures\Quantity::Number, 'across', 'centre across the band from its middle, mm')->between(-100, 100)->default(0.0),
@@ -68,7 +69,7 @@ final class LayoutGrid implements Sheet
         $across = $input->numOr('slice', $wide);
         $uses = ['bore', 'thickness', 'wrapped_on'];
         // Angles keep on a larger blank; distances along it grow with it.
-        $stones = array_map(static fn (array $stone): array => ['along_mm' => $stone['along'] * $on / $outer, 'across_mm' => $stone['across'], 'diameter_mm' => $stone['diameter']], $input->rows('stones'));
+        $stones = array_map(static fn (array $stone): array => ['along_mm' => $stone['along'] * $on / $input->numOr('stones_on', $outer), 'across_mm' => $stone['across'], 'diameter_mm' => $stone['diameter']], $input->rows('stones'));
         $lines = $this->lines($input, $across, $around, $thick, $stones);
         $answer = (new Reckoning($this->description(), $input))
             ->work('circumference', $around, 'π × diameter of what it is wrapped round', 'π × {}', [$on], $uses, 'blank, trued blank or finished wax: the paper must close on it', self::SOURCE)

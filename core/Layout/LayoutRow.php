@@ -50,6 +50,7 @@ final class LayoutRow implements Sheet
                 Output::length('least_wall', 'least wall between opened seats at the depth of the culets'),
                 Output::rows('stones', 'each stone from one end to the other: diameter_mm, angle_deg from the top, along_mm'),
                 Output::rows('other_way', 'the same, graded the other way'),
+                Output::rows('on_band', 'centres for the grid: along and across the outside, and diameter, mm'),
             ],
             [
                 'row-too-long' => 'the row goes round more than the whole band',
@@ -81,7 +82,8 @@ final class LayoutRow implements Sheet
             ->work('arc_share', $arc / 360, 'arc ÷ 360', '{} ÷ 360', [$arc], $uses, 'of the way round', self::SOURCE)
             ->work('least_wall', $wall, 'least of (distance × (R − depth) ÷ R − the mean of the opened seats)', '{}', [$wall], $uses, 'seats draw together below the surface', 'workbook 4, convergence')
             ->give('stones', $row)
-            ->give('other_way', $other);
+            ->give('other_way', $other)
+            ->give('on_band', array_map(static fn (array $stone): array => ['along' => $stone['along_mm'], 'across' => 0.0, 'diameter' => $stone['diameter_mm']], $row));
         if ($arc > 360 + 1e-9) {
             $answer->find(Level::Stop, 'row-too-long', 'count', sprintf('The row takes %.0f° and a band has 360.', $arc), 'Take fewer stones, smaller ones or less gap.');
         } elseif ($arc > 180 + 1e-9) {

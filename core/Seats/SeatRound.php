@@ -46,6 +46,7 @@ final class SeatRound implements Sheet
                 Output::length('cup', 'cup of the beading tool'),
                 Output::text('tool', 'number of the nearest beading tool'),
                 Output::rows('tools', 'tools in the order of work, mm'),
+                Output::rows('on_band', 'its centre for the grid: along and across the outside, and diameter, mm'),
             ],
             ['cup-limited' => 'the cup that the stone asks for lies outside 0.35–0.9 mm'],
         );
@@ -68,7 +69,7 @@ final class SeatRound implements Sheet
         if (! $flush) {
             $tools[] = $this->bead($answer, $rules, $d);
         }
-        $answer->give('tools', $tools);
+        $answer->give('tools', $tools)->give('on_band', [['along' => 0.0, 'across' => 0.0, 'diameter' => $d]]);
 
         return $answer->answer();
     }

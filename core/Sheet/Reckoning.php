@@ -20,6 +20,14 @@ final class Reckoning
 
     public function __construct(private readonly Description $sheet, private readonly Input $input) {}
 
+    /** A number that was given before. */
+    public function given(string $result): float
+    {
+        $value = $this->results[$result]['value'] ?? null;
+
+        return is_float($value) || is_int($value) ? (float) $value : throw new LogicException("{$result} was not given before");
+    }
+
     /** A result that needs no working. */
     public function give(string $result, mixed $value): self
     {

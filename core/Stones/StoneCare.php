@@ -34,7 +34,7 @@ final class StoneCare implements Sheet
                     Field::text('name', 'which one it is')->optional(),
                 ], 'the stones of the piece'),
                 Field::choice('steps', self::STEPS, 'steps that come after setting')->many()->default([]),
-                Field::choice('setting', ['bezel', 'tube', 'flush', 'guarded', 'claws', 'bead', 'none'], 'how the stones are held')->default('claws'),
+                Field::choice('setting', ['bezel', 'tube', 'flush', 'guarded', 'claws', 'bead', 'shared', 'none'], 'how the stones are held')->default('claws'),
                 Field::yesNo('daily', 'whether it is worn every day')->default(true),
             ],
             [Output::rows('stands', 'each stone and step: y yes, c with care, n no'), Output::number('softest', 'hardness of the softest stone')],
@@ -83,7 +83,7 @@ final class StoneCare implements Sheet
         if ($careful !== []) {
             $answer->find(Level::Caution, 'step-with-care', 'steps', sprintf('Only with care: %s.', implode('; ', array_unique($careful))), 'Diamond only under a film of boric acid in alcohol, heated and cooled slowly, never quenched; the rest short, warm and watched.');
         }
-        if ($softest->mohs < 7 && $input->flag('daily') && in_array($input->text('setting'), ['claws', 'bead', 'none'], true)) {
+        if ($softest->mohs < 7 && $input->flag('daily') && in_array($input->text('setting'), ['claws', 'bead', 'shared', 'none'], true)) {
             $answer->find(Level::Caution, 'soft-in-daily-ring', 'setting', sprintf('%s is %s on Mohs’ scale: in a daily ring dust scratches it and knocks chip it.', ucfirst($softest->label), $softest->mohs), 'Give it a bezel or a guarding wall.', ['setting' => 'bezel']);
         }
 

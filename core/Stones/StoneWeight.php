@@ -103,7 +103,7 @@ final class StoneWeight implements Sheet
         [$from, $factor] = self::OCTAGON[0];
         foreach (array_slice(self::OCTAGON, 1) as [$at, $known]) {
             if ($ratio <= $at) {
-                return $factor + ($known - $factor) * ($ratio - $from) / ($at - $from);
+                return $factor + ($known - $factor) * ($ratio - $from) / max(1e-9, $at - $from);
             }
             [$from, $factor] = [$at, $known];
         }

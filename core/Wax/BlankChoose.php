@@ -40,6 +40,8 @@ final class BlankChoose implements Sheet
                 Output::text('blank', 'the blank to cut from'),
                 Output::length('slice', 'length to cut off along the bore'),
                 Output::length('spare', 'least wax to spare around the outline'),
+                Output::length('blank_across', 'across the blank, seen down the bore'),
+                Output::length('trued_across', 'outside of the wax with its half millimetre of truing a side'),
                 Output::length('bore_to_drill', 'hole to drill, where the blank is a block'),
                 Output::of(Quantity::CubicMillimetres, 'waste_mm3', 'wax carved away'),
                 Output::share('waste_share', 'share of the slice carved away'),
@@ -107,6 +109,8 @@ final class BlankChoose implements Sheet
         $uses = ['width', $input->has('pattern_volume_mm3') ? 'pattern_volume_mm3' : 'thickness'];
         $spare = $this->spare($blank, $input);
         $answer->say('blank', $blank->name, 'the smallest in stock that holds the ring with 0.5 mm a side to spare', sprintf('%.1f across, %.1f tall, bore %.1f', $blank->across, $blank->tall, $blank->bore), ['bore', 'thickness', 'blank'], 'less wax to carve away', 'workbook 6, blank')
+            ->work('blank_across', $blank->across, 'the blank’s own', '{}', [$blank->across], ['blank'], 'what a paper grid is wrapped round first', 'the workshop’s list')
+            ->work('trued_across', $outer + 2 * self::SPARE, 'outside of the wax + 2 × 0.5', '{} + 2 × 0.5', [$outer], ['bore', 'thickness'], 'when its faces are true', 'workbook 6, blank')
             ->work('spare', $spare, 'the blank’s reach − the ring’s, where they are nearest', '{} − {}', [$spare + $bore / 2 + $top, $bore / 2 + $top], ['bore', 'thickness'], 'half a millimetre at the least', 'workbook 6, blank')
             ->work('waste_mm3', $waste, 'area of the blank × slice − pattern', '{} × {} − {}', [$blank->area(), $slice, $pattern], $uses, 'what becomes shavings', 'workbook 6, blank')
             ->work('waste_share', $waste / ($blank->area() * $slice), 'waste ÷ (area of the blank × slice)', '{} ÷ ({} × {})', [$waste, $blank->area(), $slice], $uses, 'share of the slice', 'workbook 6, blank');

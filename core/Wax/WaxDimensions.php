@@ -45,6 +45,7 @@ final class WaxDimensions implements Sheet
                 Output::length('width_base', 'width to carve at the base'),
                 Output::length('thickness', 'thickness to carve at the top'),
                 Output::length('thickness_base', 'thickness to carve at the base'),
+                Output::length('outside', 'outside of the wax, from top to base'),
                 Output::length('bore_as_cast', 'bore of the casting before finishing'),
                 Output::length('width_as_cast', 'width of the casting at the top'),
                 Output::length('width_base_as_cast', 'width of the casting at the base'),
@@ -94,7 +95,9 @@ final class WaxDimensions implements Sheet
                         'finished size with what finishing will take', self::SOURCE);
             }
         }
+        [$top, $base] = [$answer->given('thickness'), $answer->given('thickness_base')];
         $answer
+            ->work('outside', $bore + $top + $base, 'bore + thickness at the top + thickness at the base', '{} + {} + {}', [$bore, $top, $base], [...$uses, 'thickness'], 'what letters are laid out on', self::SOURCE)
             ->work('bore_as_cast', $boreCast, 'inside diameter − 2 × inside finishing', '{} − 2 × {}', [$d, $finish->inside], [...FingerInput::uses($input), 'finish_inside'], 'what comes out of the flask', self::SOURCE)
             ->work('thinnest_as_cast', min($input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness'))) + $finish->wall(), 'thinner of top and base + inside finishing + outside finishing', 'min({}, {}) + {} + {}', [$input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness')), $finish->inside, $finish->outside], ['thickness', 'thickness_base', 'finish_inside', 'finish_outside'], 'where the metal freezes first', self::SOURCE)
             ->work('finishing_opens', 2 * $finish->inside, '2 × inside finishing', '2 × {}', [$finish->inside], ['finish_inside'], 'both sides of the bore are finished', self::SOURCE)

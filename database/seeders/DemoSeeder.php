@@ -68,12 +68,21 @@ final class DemoSeeder extends Seeder
         $client = Client::query()->firstOrCreate(['name' => $spec['client'][0]], ['contact' => $spec['client'][1]]);
         $with = isset($spec['with']) ? Job::query()->where('title', $spec['with'])->value('commission') : null;
         $job = $this->keeper->open($client, self::changes($typed), $this->maren, is_numeric($with) ? (int) $with : null);
+        foreach ($spec['stones'] ?? [] as $index => $stone) {
+            foreach ($stone as $field => $value) {
+                $rows["stones.{$index}.{$field}"] = $value;
+            }
+        }
+        $job = isset($rows) ? $this->keeper->change($job, self::changes($rows), $this->maren) : $job;
         foreach ($spec['readings'] ?? [] as $day => $readings) {
             Carbon::setTestNow($today->copy()->subDays(max(0, $spec['days_ago'] - $day))->setTime(11, 15));
             $job = $this->keeper->change($job, self::changes($readings), $this->tobit);
         }
         foreach ($spec['signed'] ?? [] as $name) {
             $job = $this->sign($job, Station::from($name));
+            if ($name === 'form' && ! isset($spec['stones'])) {
+                $job = $this->notNeeded($job, Station::Stones);
+            }
         }
         if (isset($spec['sketch'])) {
             $job = $this->sketch($job, $spec['sketch']);
@@ -103,8 +112,12 @@ final class DemoSeeder extends Seeder
             'attempts.0.width' => (string) round((float) $reckoned->value('wax.dimensions', 'width'), 2), 'attempts.0.thickness' => (string) round(min((float) $reckoned->value('wax.dimensions', 'thickness'), (float) $reckoned->value('wax.dimensions', 'thickness_base')), 2),
             'attempts.0.minutes' => $this->dice->getInt(70, 260).' min', 'attempts.0.verdict' => 'passed',
         ]), $this->maren);
+        $job = $this->notNeeded($job, Station::Stones);
         foreach (['brief', 'form', 'wax', 'tree', 'burnout'] as $name) {
             $job = $this->sign($job, Station::from($name));
+            if ($name === 'form' && ! isset($spec['stones'])) {
+                $job = $this->notNeeded($job, Station::Stones);
+            }
         }
         $reckoned = JobReckoner::reckon($job->held(), $job->rules());
         $charge = ceil((float) $reckoned->value('metal.charge', 'charge_mass'));
@@ -119,6 +132,13 @@ final class DemoSeeder extends Seeder
         $job = $this->sign($job, Station::Pour);
         Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 22)->setTime(16, 30));
         $this->keeper->store($job, [new Change('closed', null, ['how' => 'delivered', 'reason' => '', 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
+    }
+
+    private function notNeeded(Job $job, Station $station): Job
+    {
+        $path = "stations.{$station->value}";
+
+        return $this->keeper->store($job, [new Change($path, $job->held()->at($path), ['state' => 'not-needed', 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
     }
 
     private function sign(Job $job, Station $station): Job

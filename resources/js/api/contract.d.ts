@@ -157,6 +157,669 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reckon/stone.outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A girdle’s exact outline, and where its true centre lies */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StoneOutlineInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["StoneOutlineResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/stone.weight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a stone weighs by its measures, within 15 % */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StoneWeightInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["StoneWeightResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/care.check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which later heat, cleaning and acid steps the stones stand */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CareCheckInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["CareCheckResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/seat.bezel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The strip for a bezel round a stone, what it weighs and how it is carved */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SeatBezelInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["SeatBezelResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/seat.claw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Claws for a stone: their wire, places, notch and length */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SeatClawInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["SeatClawResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/seat.round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The drills, burs and beading tool for a round stone’s seat, and its depth */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SeatRoundInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["SeatRoundResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/seat.depth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The metal under a stone, its culet over the finger, and whether neighbours’ seats meet below */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SeatDepthInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["SeatDepthResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/layout.halo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Stones round a centre: how many fit, where they stand, and in which order to drill */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["LayoutHaloInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["LayoutHaloResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/layout.row": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Graded stones in a row over a band, large or small in the middle */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["LayoutRowInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["LayoutRowResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/layout.lettering": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Letters or a pattern round a band, so that they close on themselves */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["LayoutLetteringInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["LayoutLetteringResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/layout.divide": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A width or a length divided, with the divider setting of each line */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["LayoutDivideInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["LayoutDivideResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/layout.grid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The lines to scribe on a blank, in the order of work, with their divider settings */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["LayoutGridInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["LayoutGridResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/layout.symmetry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Pairs measured on both sides: which to take down, and by how much */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["LayoutSymmetryInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["LayoutSymmetryResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reckon/wax.dimensions": {
         parameters: {
             query?: never;
@@ -1846,6 +2509,7 @@ export interface components {
             anchor?: "start" | "middle" | "end";
         };
         Dimension: {
+            use?: string;
             /** @enum {string} */
             kind: "input" | "result";
             name: string;
@@ -1874,7 +2538,7 @@ export interface components {
             views: components["schemas"]["View"][];
         };
         /** @enum {string} */
-        StationName: "brief" | "form" | "wax" | "tree" | "burnout" | "pour";
+        StationName: "brief" | "form" | "stones" | "wax" | "tree" | "burnout" | "pour";
         Change: {
             path: string;
             from?: unknown;
@@ -1952,7 +2616,7 @@ export interface components {
         };
         Document: {
             /** @constant */
-            version: 1;
+            version: 2;
             decisions: {
                 /** @description What the piece is called. */
                 "brief.title"?: {
@@ -2063,6 +2727,171 @@ export interface components {
                 /** @description The neighbour’s profile at the touching face. */
                 "form.neighbour_profile"?: {
                     value: string;
+                    typed: string;
+                };
+                /** @description How the centre is held. */
+                "stones.setting"?: {
+                    /** @enum {string} */
+                    value: "bezel" | "tube" | "claws" | "flush" | "bead" | "shared";
+                    typed: string;
+                };
+                /** @description Whether it is worn every day. */
+                "stones.daily"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether the head is made apart and soldered on, not cast with the shank. */
+                "stones.head_soldered"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Where the seat is cut. */
+                "stones.school"?: {
+                    /** @enum {string} */
+                    value: "all-in-metal" | "trued-in-metal" | "to-size-in-wax";
+                    typed: string;
+                };
+                /** @description Wall of the bezel. */
+                "stones.wall"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Clearance between stone and wall. */
+                "stones.fit"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description From the foot to the seat. */
+                "stones.seat_height"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Metal pushed over the girdle. */
+                "stones.cover"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Width of the ledge. */
+                "stones.ledge_width"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How the strip goes round points. */
+                "stones.corners"?: {
+                    /** @enum {string} */
+                    value: "bent" | "scored";
+                    typed: string;
+                };
+                /** @description How many claws. */
+                "stones.claws"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description A claw wire chosen by hand. */
+                "stones.claw_wire"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Depth of the notch. */
+                "stones.notch"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Top of the girdle under the surface. */
+                "stones.girdle_below"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Diameter of the stones round the centre. */
+                "stones.halo_diameter"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description From the centre’s edge to theirs. */
+                "stones.halo_edge_gap"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Between two of them. */
+                "stones.halo_stone_gap"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How many round the centre. */
+                "stones.halo_count"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Stones in a row over the band. */
+                "stones.row_count"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description The largest of the row. */
+                "stones.row_largest"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description The smallest of the row. */
+                "stones.row_smallest"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Gap between two of the row. */
+                "stones.row_gap"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Which end of the grading stands in the middle. */
+                "stones.row_middle"?: {
+                    /** @enum {string} */
+                    value: "large" | "small";
+                    typed: string;
+                };
+                /** @description Torch heat after setting. */
+                "stones.after_torch"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description A boron coat or flux after setting. */
+                "stones.after_boron"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Pickle after setting. */
+                "stones.after_pickle"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description The ultrasonic bath after setting. */
+                "stones.after_ultrasonic"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Steam after setting. */
+                "stones.after_steam"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Abrasive and polishing wheels after setting. */
+                "stones.after_wheel"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description What the grid is wrapped round now. */
+                "wax.wrapped"?: {
+                    /** @enum {string} */
+                    value: "blank" | "trued" | "wax";
+                    typed: string;
+                };
+                /** @description Letters or signs round the band. */
+                "wax.text"?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Left plain between their end and beginning. */
+                "wax.text_margin"?: {
+                    value: number;
                     typed: string;
                 };
                 /** @description How the pattern is made. */
@@ -2202,6 +3031,108 @@ export interface components {
                     typed: string;
                 };
             };
+            stones: {
+                /** @description Which stone it is. */
+                name?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Where it belongs. */
+                group?: {
+                    /** @enum {string} */
+                    value: "centre" | "halo" | "shoulders" | "other";
+                    typed: string;
+                };
+                /** @description What stone it is. */
+                species?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Outline of its girdle. */
+                shape?: {
+                    /** @enum {string} */
+                    value: "round" | "oval" | "marquise" | "pear" | "cushion" | "octagon" | "rectangle" | "trillion";
+                    typed: string;
+                };
+                /** @description Width; the diameter of a round. */
+                width?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Length. */
+                length?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Depth from table to culet, or height of a cabochon. */
+                depth?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Faceted or cabochon. */
+                cut?: {
+                    /** @enum {string} */
+                    value: "faceted" | "cabochon";
+                    typed: string;
+                };
+                /** @description How many alike. */
+                count?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description What it weighs on a balance, carats. */
+                weighed_carats?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Whether it is treated, filled or included. */
+                treated?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whose it is. */
+                owner?: {
+                    /** @enum {string} */
+                    value: "client" | "workshop";
+                    typed: string;
+                };
+                /** @description Where it comes from. */
+                source?: {
+                    /** @enum {string} */
+                    value: "bought" | "heirloom" | "reclaimed";
+                    typed: string;
+                };
+                /** @description Reclaimed: whether the old setting is to be kept. */
+                keep_setting?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Reclaimed: the day it was taken out, weighed and measured. */
+                removed?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Chips, wear and treatment as seen. */
+                condition?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description The day the client signed for its condition. */
+                acknowledged?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Price. */
+                price?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Where it is now. */
+                place?: {
+                    value: string;
+                    typed: string;
+                };
+            }[];
             attempts: {
                 /** @description The day it was begun. */
                 begun?: {
@@ -2242,6 +3173,15 @@ export interface components {
                 /** @description Thinnest thickness by caliper. */
                 thickness?: {
                     value: number;
+                    typed: string;
+                };
+                /** @description Pairs measured on both sides. */
+                pairs?: {
+                    value: {
+                        name: string;
+                        left: number;
+                        right: number;
+                    }[];
                     typed: string;
                 };
                 /** @description Time spent on it. */
@@ -2319,6 +3259,13 @@ export interface components {
                     at?: string;
                     signed?: Record<string, never>;
                 };
+                stones?: {
+                    /** @enum {unknown} */
+                    state: "signed" | "reopened" | "not-needed";
+                    by?: string;
+                    at?: string;
+                    signed?: Record<string, never>;
+                };
                 wax?: {
                     /** @enum {unknown} */
                     state: "signed" | "reopened" | "not-needed";
@@ -2365,7 +3312,18 @@ export interface components {
                 by?: string;
                 at?: string;
             }[];
+            words: {
+                /** @enum {unknown} */
+                what: "picks" | "asks" | "approves";
+                arrangement?: string;
+                words?: string;
+                by: string;
+                at: string;
+            }[];
             seen: {
+                [key: string]: true;
+            };
+            ticks: {
                 [key: string]: true;
             };
             closed: null | {
@@ -2554,7 +3512,7 @@ export interface components {
             };
             /** @description nearest mark on each stick; off_mm is mark minus exact, of circumference */
             marks?: {
-                value: Record<string, never>[];
+                value: (Record<string, never> | number | unknown[])[];
                 unit: null;
             };
         };
@@ -2642,6 +3600,8 @@ export interface components {
             rise_outside?: number | string;
             /** @description The alloy it is to be made of. */
             alloy?: string;
+            /** @description Volume of the head that belongs to it. In mm3 where no unit is given. 0 unless given. */
+            head_volume_mm3?: number | string;
             /** @description Whether it stands beside another ring. false unless given. */
             beside_neighbour?: boolean;
             /** @description The neighbour’s profile at the touching face. */
@@ -2650,8 +3610,14 @@ export interface components {
             rules?: Record<string, never>;
         };
         FormBandResults: {
-            /** @description volume */
+            /** @description volume of the band */
             volume_mm3?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm3";
+            };
+            /** @description volume of band and head */
+            ring_volume_mm3?: {
                 value: number;
                 /** @enum {string} */
                 unit: "mm3";
@@ -2742,7 +3708,849 @@ export interface components {
             };
             /** @description mass in every alloy, g */
             masses?: {
-                value: Record<string, never>[];
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        StoneOutlineInput: {
+            /**
+             * @description Outline of the girdle.
+             * @enum {string}
+             */
+            shape: "round" | "oval" | "marquise" | "pear" | "cushion" | "octagon" | "rectangle" | "trillion";
+            /** @description Length of the girdle; as the width for a round, and not for a trillion. In mm where no unit is given. */
+            length?: number | string;
+            /** @description Width of the girdle. In mm where no unit is given. */
+            width: number | string;
+            /** @description Corner radius of a cushion, corner cut of an octagon, sagitta of a trillion, as a share of the width. In 1 where no unit is given. */
+            ratio?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        StoneOutlineResults: {
+            /** @description perimeter of the girdle */
+            perimeter?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description area of the girdle */
+            area?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm2";
+            };
+            /** @description from the true centre down to the lowest point */
+            centroid_to_base?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description from the true centre up to the highest point */
+            centroid_to_top?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description width over all */
+            box_width?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description length over all */
+            box_length?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description from the true centre to each side and point, mm */
+            distances?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description the outline, counter-clockwise from the top, x_mm and y_mm */
+            points?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        StoneWeightInput: {
+            /**
+             * @description Outline of the girdle, or cabochon.
+             * @enum {string}
+             */
+            shape: "round" | "oval" | "marquise" | "pear" | "cushion" | "octagon" | "rectangle" | "trillion" | "cabochon";
+            /**
+             * @description Faceted or cabochon. "faceted" unless given.
+             * @enum {string}
+             */
+            cut?: "faceted" | "cabochon";
+            /** @description Length; the mean diameter of a round. In mm where no unit is given. */
+            length?: number | string;
+            /** @description Width. In mm where no unit is given. */
+            width: number | string;
+            /** @description Depth from table to culet, or height of a cabochon. In mm where no unit is given. */
+            depth: number | string;
+            /** @description What stone it is. */
+            species?: string;
+            /** @description Specific gravity, instead of a species. In 1 where no unit is given. */
+            specific_gravity?: number | string;
+            /** @description What it weighs on a balance, carats. In 1 where no unit is given. */
+            weighed_carats?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        StoneWeightResults: {
+            /** @description carats */
+            carats?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description carats, at the least */
+            carats_low?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description carats, at the most */
+            carats_high?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description mass */
+            mass?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description weighed or estimated */
+            how?: {
+                value: string;
+                unit: null;
+            };
+        };
+        CareCheckInput: {
+            /** @description The stones of the piece. */
+            stones: {
+                species: string;
+                treated?: boolean;
+                name?: string | null;
+            }[];
+            /** @description Steps that come after setting. */
+            steps?: ("torch" | "boron" | "pickle" | "ultrasonic" | "steam" | "wheel")[];
+            /**
+             * @description How the stones are held. "claws" unless given.
+             * @enum {string}
+             */
+            setting?: "bezel" | "tube" | "flush" | "guarded" | "claws" | "bead" | "none";
+            /** @description Whether it is worn every day. true unless given. */
+            daily?: boolean;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        CareCheckResults: {
+            /** @description each stone and step: y yes, c with care, n no */
+            stands?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description hardness of the softest stone */
+            softest?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+        };
+        SeatBezelInput: {
+            /**
+             * @description Outline of the girdle.
+             * @enum {string}
+             */
+            shape: "round" | "oval" | "marquise" | "pear" | "cushion" | "octagon" | "rectangle" | "trillion";
+            /** @description Length of the girdle; as the width for a round, and not for a trillion. In mm where no unit is given. */
+            length?: number | string;
+            /** @description Width of the girdle. In mm where no unit is given. */
+            width: number | string;
+            /** @description Corner radius of a cushion, corner cut of an octagon, sagitta of a trillion, as a share of the width. In 1 where no unit is given. */
+            ratio?: number | string;
+            /**
+             * @description Faceted or cabochon. "faceted" unless given.
+             * @enum {string}
+             */
+            cut?: "faceted" | "cabochon";
+            /** @description Depth of the stone; 61 % of the width unless said. In mm where no unit is given. */
+            depth?: number | string;
+            /** @description Height of the girdle; 3 % of the width unless said. In mm where no unit is given. */
+            girdle_height?: number | string;
+            /** @description Wall of the bezel. In mm where no unit is given. The workshop’s seats.wall unless given. */
+            wall?: number | string;
+            /** @description Clearance between stone and wall. In mm where no unit is given. The workshop’s seats.fit unless given. */
+            fit?: number | string;
+            /** @description From the foot to the seat; pavilion + 0.4, or 1.0 under a cabochon, unless said. In mm where no unit is given. */
+            seat_height?: number | string;
+            /** @description Metal pushed over the girdle; by the width unless said. In mm where no unit is given. */
+            cover?: number | string;
+            /** @description Width of the ledge that the stone rests on. In mm where no unit is given. 0.5 unless given. */
+            ledge_width?: number | string;
+            /**
+             * @description How the strip goes round points; scored for rectangle and octagon unless said.
+             * @enum {string}
+             */
+            corners?: "bent" | "scored";
+            /**
+             * @description Strip, or tube for a small round. "strip" unless given.
+             * @enum {string}
+             */
+            made_from?: "strip" | "tube";
+            /** @description The alloy. */
+            alloy?: string;
+            /**
+             * @description How the pattern is made. "carved" unless given.
+             * @enum {string}
+             */
+            process?: "carved" | "mould" | "resin" | "clay";
+            /** @description Linear shrinkage from pattern to casting; by the process unless said. In 1 where no unit is given. */
+            shrinkage?: number | string;
+            /**
+             * @description How much finishing takes; scales the allowances not typed. "usual" unless given.
+             * @enum {string}
+             */
+            finishing?: "light" | "usual" | "heavy";
+            /** @description Finishing takes off the outside. In mm where no unit is given. The workshop’s allowances.finish_outside unless given. */
+            finish_outside?: number | string;
+            /**
+             * @description Where the seat is cut. The workshop’s seats.school unless given.
+             * @enum {string}
+             */
+            school?: "all-in-metal" | "trued-in-metal" | "to-size-in-wax";
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        SeatBezelResults: {
+            /** @description length of the strip along its neutral middle */
+            strip_length?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description height of the strip */
+            strip_height?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description from the foot to the seat */
+            seat_height?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description metal pushed over the girdle */
+            cover?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description width of the bezel outside */
+            outside_width?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description length of the bezel outside */
+            outside_length?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description volume of wall and ledge */
+            volume_mm3?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm3";
+            };
+            /** @description volume of the same in wax, finishing and shrinkage added */
+            wax_volume_mm3?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm3";
+            };
+            /** @description mass in its own alloy */
+            mass?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description mass in every alloy, g */
+            masses?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description wall to carve, cast in one piece */
+            wall_in_wax?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description width of the seat to cut in the wax */
+            seat_width_in_wax?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description length of the seat to cut in the wax */
+            seat_length_in_wax?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description play of the stone in the wax */
+            play_in_wax?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description tube from stock, outside × inside */
+            tube?: {
+                value: string;
+                unit: null;
+            };
+        };
+        SeatClawInput: {
+            /**
+             * @description Outline of the girdle.
+             * @enum {string}
+             */
+            shape: "round" | "oval" | "marquise" | "pear" | "cushion" | "octagon" | "rectangle" | "trillion";
+            /** @description Length of the girdle; as the width for a round, and not for a trillion. In mm where no unit is given. */
+            length?: number | string;
+            /** @description Width of the girdle. In mm where no unit is given. */
+            width: number | string;
+            /** @description Corner radius of a cushion, corner cut of an octagon, sagitta of a trillion, as a share of the width. In 1 where no unit is given. */
+            ratio?: number | string;
+            /** @description How many; by the shape unless said. In 1 where no unit is given. */
+            claws?: number | string;
+            /** @description Depth of the stone; 61 % of the width unless said. In mm where no unit is given. */
+            depth?: number | string;
+            /** @description Height of the girdle; 3 % of the width unless said. In mm where no unit is given. */
+            girdle_height?: number | string;
+            /** @description A claw wire chosen by hand. In mm where no unit is given. */
+            wire?: number | string;
+            /** @description Depth of the notch; 0.3 of the wire unless said. In mm where no unit is given. */
+            notch?: number | string;
+            /** @description Claw below the notch; pavilion + 0.4 unless said. In mm where no unit is given. */
+            below?: number | string;
+            /** @description How much stands above the girdle before setting. In mm where no unit is given. */
+            standing?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        SeatClawResults: {
+            /** @description how many */
+            claws?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description diameter of the claw wire */
+            wire?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description depth of the notch */
+            notch?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description length to cut each wire */
+            cut_length?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description pilot hole for the wire */
+            pilot?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description volume of the claws as they stand, without what is held */
+            volume_mm3?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm3";
+            };
+            /** @description each claw’s axis: x_mm, y_mm, angle_deg, and whether it is a V at a point */
+            places?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        SeatRoundInput: {
+            /** @description Diameter of the stone. In mm where no unit is given. */
+            diameter: number | string;
+            /** @description Depth of the stone; 61 % of the width unless said. In mm where no unit is given. */
+            depth?: number | string;
+            /** @description Height of the girdle; 3 % of the width unless said. In mm where no unit is given. */
+            girdle_height?: number | string;
+            /**
+             * @description Flush, its own beads, or beads shared with its neighbours. "flush" unless given.
+             * @enum {string}
+             */
+            style?: "flush" | "bead" | "shared";
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        SeatRoundResults: {
+            /** @description pilot drill, right through */
+            pilot?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description drill that opens it */
+            opened?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description ball or bud bur */
+            ball?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description bearing bur */
+            bearing?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description top of the girdle under the surface */
+            girdle_below?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description seat under the surface */
+            seat_depth?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description a bead is raised from so far outside the edge, at the least */
+            bead_from?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description and at the most */
+            bead_to?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description cup of the beading tool */
+            cup?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description number of the nearest beading tool */
+            tool?: {
+                value: string;
+                unit: null;
+            };
+            /** @description tools in the order of work, mm */
+            tools?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description its centre for the grid: along and across the outside, and diameter, mm */
+            on_band?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        SeatDepthInput: {
+            /** @description Diameter of the stone. In mm where no unit is given. */
+            diameter: number | string;
+            /** @description Depth of the stone; 61 % of the width unless said. In mm where no unit is given. */
+            depth?: number | string;
+            /** @description Height of the girdle; 3 % of the width unless said. In mm where no unit is given. */
+            girdle_height?: number | string;
+            /** @description Thickness of the band at the stone. In mm where no unit is given. */
+            thickness: number | string;
+            /** @description Inside diameter of the finished ring. In mm where no unit is given. */
+            inner_diameter: number | string;
+            /**
+             * @description How it is set. "flush" unless given.
+             * @enum {string}
+             */
+            style?: "flush" | "bead" | "shared";
+            /** @description Top of the girdle under the surface; by the style unless said. In mm where no unit is given. */
+            girdle_below?: number | string;
+            /** @description Hole right through, as a share of the stone. In 1 where no unit is given. 0.5 unless given. */
+            through_hole?: number | string;
+            /** @description Centre to centre of neighbours along the surface. In mm where no unit is given. */
+            pitch?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        SeatDepthResults: {
+            /** @description seat under the surface */
+            seat_depth?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description metal left below the seat */
+            metal_below?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description culet above the finger */
+            culet_height?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description light opening under the stone */
+            light_opening?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description girdle to girdle at seat depth */
+            girdle_gap?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description wall between opened seats at the depth of the culets */
+            wall_at_culet?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description wall between through holes at the finger */
+            wall_at_finger?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+        };
+        LayoutHaloInput: {
+            /**
+             * @description Outline of the girdle.
+             * @enum {string}
+             */
+            shape: "round" | "oval" | "marquise" | "pear" | "cushion" | "octagon" | "rectangle" | "trillion";
+            /** @description Length of the girdle; as the width for a round, and not for a trillion. In mm where no unit is given. */
+            length?: number | string;
+            /** @description Width of the girdle. In mm where no unit is given. */
+            width: number | string;
+            /** @description Corner radius of a cushion, corner cut of an octagon, sagitta of a trillion, as a share of the width. In 1 where no unit is given. */
+            ratio?: number | string;
+            /** @description Diameter of the stones round it. In mm where no unit is given. */
+            stone_diameter: number | string;
+            /** @description From the centre’s edge to theirs. In mm where no unit is given. 0.15 unless given. */
+            edge_gap?: number | string;
+            /** @description Between two of them. In mm where no unit is given. 0.1 unless given. */
+            stone_gap?: number | string;
+            /** @description How many, instead of as many as fit. In 1 where no unit is given. */
+            count?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        LayoutHaloResults: {
+            /** @description most that fit */
+            count_max?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description how many stand */
+            count?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description length of the line on which their centres lie */
+            ring_length?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description from centre to centre along it */
+            pitch?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description gap left between two of them, at the closest */
+            gap_left?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description least edge gap at which this count fits */
+            edge_gap_for_count?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description least edge gap at which one more than fits would fit */
+            edge_gap_for_one_more?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description where the first stands: at the top, or half a pitch off it */
+            start?: {
+                value: string;
+                unit: null;
+            };
+            /** @description each centre: x_mm, y_mm, angle_deg */
+            positions?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description numbers of the stones in the order of drilling */
+            drill_order?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        LayoutRowInput: {
+            /** @description The stones’ diameters, from the middle outward on one side, the middle one first. In mm where no unit is given. */
+            sizes?: (number | string)[];
+            /** @description How many in all, instead of a list. In 1 where no unit is given. */
+            count?: number | string;
+            /** @description The largest, where they are interpolated. In mm where no unit is given. */
+            largest?: number | string;
+            /** @description The smallest, where they are interpolated. In mm where no unit is given. */
+            smallest?: number | string;
+            /** @description Gap between girdles. In mm where no unit is given. 0.1 unless given. */
+            gap?: number | string;
+            /** @description Outside diameter of the band. In mm where no unit is given. */
+            outer_diameter: number | string;
+            /** @description Girdle under the surface. In mm where no unit is given. 0 unless given. */
+            girdle_depth?: number | string;
+            /**
+             * @description Which end of the grading stands in the middle. "large" unless given.
+             * @enum {string}
+             */
+            middle?: "large" | "small";
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        LayoutRowResults: {
+            /** @description radius on which the centres lie */
+            girdle_radius?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description arc that the row takes */
+            total_arc_deg?: {
+                value: number;
+                /** @enum {string} */
+                unit: "deg";
+            };
+            /** @description the same along the outside of the band */
+            total_arc?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description share of the circumference */
+            arc_share?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description least wall between opened seats at the depth of the culets */
+            least_wall?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description each stone from one end to the other: diameter_mm, angle_deg from the top, along_mm */
+            stones?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description the same, graded the other way */
+            other_way?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description centres for the grid: along and across the outside, and diameter, mm */
+            on_band?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        LayoutLetteringInput: {
+            /** @description The letters or signs, in order. */
+            text: string | number;
+            /** @description Outside diameter of the wax. In mm where no unit is given. */
+            outer_diameter: number | string;
+            /** @description Where the first begins, from the top. In deg where no unit is given. 0 unless given. */
+            start?: number | string;
+            /** @description Left plain between the end and the beginning. In mm where no unit is given. 0 unless given. */
+            margin?: number | string;
+            /** @description Widths of the cells beside one another, instead of by the letter. In 1 where no unit is given. */
+            weights?: (number | string)[];
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        LayoutLetteringResults: {
+            /** @description outside circumference */
+            circumference?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description width of a cell of weight 1 */
+            unit?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description narrowest cell */
+            narrowest?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description each cell: sign, from_mm, to_mm, from_deg, to_deg, step_mm from the boundary before */
+            cells?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        LayoutDivideInput: {
+            /** @description What is divided. In mm where no unit is given. */
+            total: number | string;
+            /** @description Into so many equal parts. In 1 where no unit is given. */
+            parts?: number | string;
+            /** @description Or into parts in these proportions. In 1 where no unit is given. */
+            ratios?: (number | string)[];
+            /** @description Width of each cut. In mm where no unit is given. 0 unless given. */
+            kerf?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        LayoutDivideResults: {
+            /** @description the first part */
+            part?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description the smallest part */
+            smallest?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description each line: at_mm from one edge, from_other_mm, setting_mm and the edge it is set from */
+            lines?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description each part and the running total, mm */
+            parts_mm?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        LayoutGridInput: {
+            /** @description Width of the wax, face to face, at the top. In mm where no unit is given. */
+            width: number | string;
+            /** @description Width of the wax at the base. In mm where no unit is given. */
+            width_base?: number | string;
+            /** @description Thickness of the wax at the top. In mm where no unit is given. */
+            thickness: number | string;
+            /** @description Thickness of the wax at the base. In mm where no unit is given. */
+            thickness_base?: number | string;
+            /** @description Bore of the wax. In mm where no unit is given. */
+            bore: number | string;
+            /** @description Width of the slice as cut. In mm where no unit is given. */
+            slice?: number | string;
+            /** @description Outside diameter of what the grid is wrapped round now; the wax’s unless said. In mm where no unit is given. */
+            wrapped_on?: number | string;
+            /** @description Diameter on which the stones’ places are measured; the wax’s outside unless said. In mm where no unit is given. */
+            stones_on?: number | string;
+            /** @description Stones by their centres. */
+            stones?: {
+                along: number;
+                across?: number;
+                diameter: number;
+            }[];
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        LayoutGridResults: {
+            /** @description circumference that the grid is wrapped round */
+            circumference?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description from the top to a quarter line */
+            quarter?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description centre line from either face */
+            centre?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description each line in the order of work: what, setting_mm, from */
+            lines?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description each stone: along_mm, across_mm, diameter_mm on what it is wrapped round */
+            stones?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        LayoutSymmetryInput: {
+            /** @description Each pair, measured. */
+            pairs: {
+                name: string;
+                left: number;
+                right: number;
+            }[];
+            /** @description A pair may differ by so much. In mm where no unit is given. The workshop’s layouts.symmetry unless given. */
+            tolerance?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        LayoutSymmetryResults: {
+            /** @description largest difference */
+            worst?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description each pair, worst first: difference_mm, the side to take down */
+            differences?: {
+                value: (Record<string, never> | number | unknown[])[];
                 unit: null;
             };
         };
@@ -2817,6 +4625,12 @@ export interface components {
             };
             /** @description thickness to carve at the base */
             thickness_base?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description outside of the wax, from top to base */
+            outside?: {
                 value: number;
                 /** @enum {string} */
                 unit: "mm";
@@ -2997,6 +4811,18 @@ export interface components {
             };
             /** @description least wax to spare around the outline */
             spare?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description across the blank, seen down the bore */
+            blank_across?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description outside of the wax with its half millimetre of truing a side */
+            trued_across?: {
                 value: number;
                 /** @enum {string} */
                 unit: "mm";
@@ -3198,7 +5024,7 @@ export interface components {
             };
             /** @description reach of each count, in least thicknesses and in mm */
             reaches?: {
-                value: Record<string, never>[];
+                value: (Record<string, never> | number | unknown[])[];
                 unit: null;
             };
         };
@@ -3293,7 +5119,7 @@ export interface components {
             };
             /** @description the working clock: each stage and the minute it ends */
             clock?: {
-                value: Record<string, never>[];
+                value: (Record<string, never> | number | unknown[])[];
                 unit: null;
             };
             /** @description how long the flask stands before the kiln */
@@ -3358,7 +5184,7 @@ export interface components {
             };
             /** @description each stage: where it ramps to, how long it ramps and holds */
             stages?: {
-                value: Record<string, never>[];
+                value: (Record<string, never> | number | unknown[])[];
                 unit: null;
             };
             /** @description switch-on to pour */

@@ -139,7 +139,7 @@ export function Drawing({ view, height = 420, lifeSize = false, box, pull }: Pro
                         ))}
                         {view.dimensions.map((dimension) => (
                             <Measure
-                                key={dimension.kind + dimension.name}
+                                key={(dimension.use ?? '') + dimension.kind + dimension.name}
                                 dimension={dimension}
                                 scale={scale}
                             />
@@ -149,7 +149,7 @@ export function Drawing({ view, height = 420, lifeSize = false, box, pull }: Pro
                                   const value = pull.value(dimension);
                                   return value === undefined ? null : (
                                       <Handle
-                                          key={`pull${dimension.name}`}
+                                          key={`pull${dimension.use ?? ''}${dimension.name}`}
                                           dimension={dimension}
                                           scale={scale}
                                           value={value}
@@ -161,7 +161,7 @@ export function Drawing({ view, height = 420, lifeSize = false, box, pull }: Pro
                     </svg>
                     {view.dimensions.map((dimension) => (
                         <Box
-                            key={dimension.kind + dimension.name}
+                            key={(dimension.use ?? '') + dimension.kind + dimension.name}
                             position="absolute"
                             transform="translate(-50%, -50%)"
                             zIndex={1}

@@ -14,7 +14,9 @@ import { Findings } from './Findings';
 import { History } from './History';
 import { JobMenu } from './JobMenu';
 import { Notices, Saved } from './Notices';
+import { GridList } from './GridList';
 import { Readings } from './Readings';
+import { Composer, Stands, Tools } from './StoneParts';
 import { StationDrawings } from './StationDrawings';
 import { Masses, Programme, WorkingClock } from './Tables';
 import { useJob } from './useJob';
@@ -23,11 +25,26 @@ import { WorkingCard, type InHand } from './working';
 
 /** Decisions that stand elsewhere on the page than among the station's instruments. */
 const ELSEWHERE = ['brief.fit_apply'];
-const PROFILE_ONLY: Record<string, string> = {
-    'form.edge': 'knife',
-    'form.rise_inside': 'court',
-    'form.rise_outside': 'court',
+/** Decisions that mean something only where another says so. */
+const ONLY: Record<string, [string, string[]]> = {
+    'form.edge': ['form.profile', ['knife']],
+    'form.rise_inside': ['form.profile', ['court']],
+    'form.rise_outside': ['form.profile', ['court']],
+    'stones.wall': ['stones.setting', ['bezel', 'tube']],
+    'stones.fit': ['stones.setting', ['bezel', 'tube']],
+    'stones.school': ['stones.setting', ['bezel']],
+    'stones.seat_height': ['stones.setting', ['bezel']],
+    'stones.cover': ['stones.setting', ['bezel']],
+    'stones.ledge_width': ['stones.setting', ['bezel']],
+    'stones.corners': ['stones.setting', ['bezel']],
+    'stones.head_soldered': ['stones.setting', ['bezel', 'claws']],
+    'stones.claws': ['stones.setting', ['claws']],
+    'stones.claw_wire': ['stones.setting', ['claws']],
+    'stones.notch': ['stones.setting', ['claws']],
+    'stones.girdle_below': ['stones.setting', ['flush', 'bead', 'shared']],
 };
+/** Where a decision of a station stands among its composers, below. */
+const composed = (path: string) => /^stones\.(halo|row|after)_/.test(path);
 
 export function JobPage() {
     const params = useParams();
@@ -82,16 +99,17 @@ export function JobPage() {
         views.flatMap((view) =>
             view.dimensions
                 .filter((one) => one.kind === 'input')
-                .map((one) => job.inputs[view.use]?.[one.name]?.path),
+                .map((one) => job.inputs[one.use ?? view.use]?.[one.name]?.path),
         ),
     );
-    const profile = (job.document.decisions as Record<string, { value: string }>)['form.profile']?.value;
+    const decided = job.document.decisions as Record<string, { value: string }>;
     const mine = Object.keys(catalogue.decisions).filter(
         (path) =>
             path.startsWith(`${here}.`) &&
             !onDrawing.has(path) &&
             !ELSEWHERE.includes(path) &&
-            (PROFILE_ONLY[path] === undefined || PROFILE_ONLY[path] === profile),
+            !composed(path) &&
+            (ONLY[path] === undefined || ONLY[path][1].includes(decided[ONLY[path][0]]?.value ?? '')),
     );
     const first = job.page.strip.find((figure) => figure.value !== null);
     const inHand =
@@ -164,6 +182,20 @@ export function JobPage() {
                     ) : null}
                     {rail}
                     {here === 'brief' ? <Pictures work={work} /> : null}
+                    {here === 'stones' ? (
+                        <>
+                            {main ? <Composer work={work} catalogue={catalogue} /> : null}
+                            <Readings
+                                group="stones"
+                                title="Stones of this piece"
+                                again="another stone"
+                                work={work}
+                                catalogue={catalogue}
+                            />
+                            <Tools job={job} />
+                        </>
+                    ) : null}
+                    {here === 'wax' && main ? <GridList work={work} /> : null}
                     {here === 'wax' ? (
                         <Readings
                             group="attempts"
@@ -251,6 +283,7 @@ export function JobPage() {
                             }
                         />
                     ) : null}
+                    {here === 'stones' ? <Stands job={job} /> : null}
                     {here === 'tree' ? <WorkingClock job={job} /> : null}
                     {here === 'wax' || here === 'pour' ? (
                         <>

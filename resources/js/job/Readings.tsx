@@ -1,8 +1,8 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { post } from '../api/client';
-import type { Catalogue, Reading } from '../api/types';
+import type { Catalogue } from '../api/types';
 import { Decision } from './DecisionRail';
+import { Pairs } from './Pairs';
 import type { Work } from './useJob';
 
 const TAKEN: Record<string, 'balance' | 'caliper'> = {
@@ -15,16 +15,25 @@ const TAKEN: Record<string, 'balance' | 'caliper'> = {
     bore: 'caliper',
     width: 'caliper',
     thickness: 'caliper',
+    length: 'caliper',
+    depth: 'caliper',
 };
 
 const LABELS: Record<string, string> = {
     'attempts.weighed': 'what was on the balance?',
     'attempts.stones_in_wax': 'stones stuck in it?',
     'castings.verdict': 'verdict',
+    'stones.name': 'which stone',
+    'stones.keep_setting': 'keep the old setting?',
+    'stones.removed': 'taken out',
+    'stones.acknowledged': 'client signed for it',
+    'stones.place': 'where it is now',
 };
 
+const RECLAIMED = ['keep_setting', 'removed'];
+
 interface Props {
-    group: 'attempts' | 'castings';
+    group: 'stones' | 'attempts' | 'castings';
     title: string;
     again: string;
     work: Work;
@@ -36,16 +45,11 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
     const rows = work.job?.document[group] ?? [];
     const count = Math.max(1, rows.length);
     const [shown, setShown] = useState<number | null>(null);
-    const [problem, setProblem] = useState<string | null>(null);
     const index = Math.min(shown ?? count - 1, count);
+    const source = (rows[index] as { source?: { value: string } } | undefined)?.source?.value;
     const take = async (device: 'balance' | 'caliper', path: string) => {
-        setProblem(null);
-        try {
-            const reading = await post<Reading>(`devices/${device}/take`);
-            work.edit(path, `${reading.value} ${reading.unit}`);
-        } catch (error) {
-            setProblem(error instanceof Error ? error.message : String(error));
-        }
+        const value = await work.reading(device);
+        if (value !== null) work.edit(path, `${value} ${device === 'balance' ? 'g' : 'mm'}`);
     };
     return (
         <Box borderTopWidth="1px" borderColor="rule" pt={3} data-readings={group}>
@@ -80,15 +84,13 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                     </Button>
                 ) : null}
             </Flex>
-            {problem ? (
-                <Box role="alert" color="hot">
-                    {problem}
-                </Box>
-            ) : null}
             <Flex gap={2} wrap="wrap" py={2}>
                 {Object.keys(catalogue.readings[group] ?? {}).map((name) => {
+                    // Only a reclaimed stone has an old setting.
+                    if (group === 'stones' && RECLAIMED.includes(name) && source !== 'reclaimed') return null;
                     const device = TAKEN[name];
                     const path = `${group}.${index}.${name}`;
+                    if (name === 'pairs') return null;
                     return (
                         <Box key={path} display="grid" gap={1} alignContent="start">
                             <Decision
@@ -115,6 +117,7 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                     );
                 })}
             </Flex>
+            {group === 'attempts' ? <Pairs work={work} index={index} /> : null}
         </Box>
     );
 }

@@ -17,6 +17,8 @@ interface Props {
 /** How tall a view may be, px: the thing in hand is the page, small views stand round it. */
 const HEIGHT: Record<string, number> = {
     finger: 300,
+    head: 400,
+    seat: 190,
     kiln: 380,
     wax: 400,
     charge: 300,
@@ -39,11 +41,12 @@ export function StationDrawings(props: Props) {
     );
     const pull = (view: View) => ({
         value: (dimension: Dimension) => {
-            const value = props.work.job?.inputs[view.use]?.[dimension.name]?.value ?? dimension.shows;
+            const value =
+                props.work.job?.inputs[dimension.use ?? view.use]?.[dimension.name]?.value ?? dimension.shows;
             return dimension.pull && typeof value === 'number' ? value : undefined;
         },
         onPull: (dimension: Dimension, value: number) => {
-            const path = props.work.job?.inputs[view.use]?.[dimension.name]?.path;
+            const path = props.work.job?.inputs[dimension.use ?? view.use]?.[dimension.name]?.path;
             if (path) props.work.edit(path, String(value));
         },
     });
@@ -98,7 +101,12 @@ export function StationDrawings(props: Props) {
                         <Box fontSize="13.5px" color="soft" px={6}>
                             {view.title}
                         </Box>
-                        <Drawing view={view} height={90} box={box(view)} pull={pull(view)} />
+                        <Drawing
+                            view={view}
+                            height={HEIGHT[view.name] ?? 90}
+                            box={box(view)}
+                            pull={pull(view)}
+                        />
                     </Box>
                 ))}
         </>
@@ -122,12 +130,13 @@ function DimensionBox({
     setInHand: (inHand: InHand) => void;
 }) {
     const { units } = useUnits();
-    const mine: InHand = { use: view.use, kind: dimension.kind, name: dimension.name };
+    const use = dimension.use ?? view.use;
+    const mine: InHand = { use, kind: dimension.kind, name: dimension.name };
     const held = inHand?.use === mine.use && inHand.name === mine.name;
-    const answer = work.job?.answers[view.use];
+    const answer = work.job?.answers[use];
     const sheet = catalogue.sheets.find((one) => one.name === answer?.sheet);
     if (dimension.kind === 'input') {
-        const input = work.job?.inputs[view.use]?.[dimension.name];
+        const input = work.job?.inputs[use]?.[dimension.name];
         if (input?.path) {
             return (
                 <Decision
@@ -158,7 +167,7 @@ function DimensionBox({
             said={say(answer?.results[dimension.name]?.value, output?.quantity, units)}
             held={held}
             onTap={() => setInHand(mine)}
-            name={`${view.use}/${dimension.name}`}
+            name={`${use}/${dimension.name}`}
         />
     );
 }

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { get, LineDown, post, Refusal } from '../api/client';
-import type { Change, Clash, Errors, Job, Kept, StationName } from '../api/types';
+import type { Change, Clash, Errors, Job, Kept, Reading, StationName } from '../api/types';
 
 /** A pause that ends an edit: what is typed within it is one entry of the history. */
 const PAUSE = 900;
@@ -9,6 +9,9 @@ const AGAIN = 4000;
 const POLL = 5000;
 
 type Waiting = Record<string, { from: unknown; to: unknown }>;
+
+/** Lists of readings: of each stone, wax and casting. */
+export const READINGS = ['stones', 'attempts', 'castings'];
 
 const kept = (number: number) => `hot-sprue.job.${number}`;
 
@@ -29,11 +32,12 @@ function keep(number: number, waiting: Waiting): void {
 export function held(job: Job, path: string): unknown {
     const document = job.document as unknown as Record<string, unknown>;
     const [group = '', index = '', name] = path.split('.');
-    if (group === 'attempts' || group === 'castings') {
+    if (READINGS.includes(group) && /^\d+$/.test(index)) {
         const row = (document[group] as Record<string, unknown>[])[Number(index)];
         return name === undefined ? row : (row?.[name] ?? null);
     }
-    if (group === 'seen') return (document.seen as Record<string, unknown>)[index] ?? null;
+    if (group === 'seen' || group === 'ticks')
+        return (document[group] as Record<string, unknown>)[index] ?? null;
     return (document.decisions as Record<string, unknown>)[path] ?? null;
 }
 
@@ -214,6 +218,17 @@ export function useJob(number: number, station: StationName | undefined) {
         [number, station, save, take],
     );
 
+    /** A settled reading of an instrument; null where it is refused, and then it says why. */
+    const reading = useCallback(async (device: 'balance' | 'caliper'): Promise<number | null> => {
+        setNotice(null);
+        try {
+            return (await post<Reading>(`devices/${device}/take`)).value;
+        } catch (error) {
+            setNotice(error instanceof Error ? error.message : String(error));
+            return null;
+        }
+    }, []);
+
     const settle = useCallback(
         (mine: boolean) => {
             setWaiting((now) => {
@@ -244,6 +259,7 @@ export function useJob(number: number, station: StationName | undefined) {
         setNotice,
         edit,
         act,
+        reading,
         take,
         refetch: query.refetch,
     };

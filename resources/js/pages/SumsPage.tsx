@@ -233,7 +233,15 @@ function One({ sheet }: { sheet: Sheet }) {
                         )}
                         <Drawing
                             view={view}
-                            height={view.role === 'main' ? 380 : view.role === 'side' ? 230 : 90}
+                            height={
+                                view.role === 'main'
+                                    ? 380
+                                    : view.role === 'side'
+                                      ? 230
+                                      : view.name === 'seat'
+                                        ? 190
+                                        : 90
+                            }
                             box={box(view)}
                         />
                     </Box>

@@ -18,7 +18,7 @@ const PAGES = [
 const KEYS = [
     ['t j s o', 'Today, Jobs, Sums, Shop'],
     ['n', 'a new job'],
-    ['1 … 6', 'the stations of a job, in bench order'],
+    ['1 … 9', 'the stations of a job, in bench order'],
     ['u', 'undo the last save of a job'],
     ['h', 'a job’s history'],
     ['p', 'print'],

@@ -1,0 +1,103 @@
+import { Box, Button, Flex, Input } from '@chakra-ui/react';
+import { useState } from 'react';
+import { say, useUnits } from '../bench/units';
+import { held, type Work } from './useJob';
+
+interface Pair {
+    name: string;
+    left: number;
+    right: number;
+}
+interface Difference {
+    name: string;
+    difference_mm: number;
+    take_down: 'left' | 'right' | 'neither';
+}
+
+/** The symmetry check of a wax: pair by pair with the caliper, and which side to take down. */
+export function Pairs({ work, index }: { work: Work; index: number }) {
+    const { units } = useUnits();
+    const path = `attempts.${index}.pairs`;
+    const pairs = ((held(work.job!, path) as { value: Pair[] } | null)?.value ?? []) as Pair[];
+    const [draft, setDraft] = useState({ name: '', left: '', right: '' });
+    const differences = work.job?.answers['layout.symmetry']?.results.differences?.value as
+        Difference[] | undefined;
+    const put = (next: Pair[]) => work.edit(path, next.length === 0 ? null : next);
+    const add = () => {
+        const read = (text: string) => Number(text.replace(',', '.'));
+        if (draft.name.trim() === '' || !(read(draft.left) >= 0) || !(read(draft.right) >= 0)) return;
+        put([...pairs, { name: draft.name.trim(), left: read(draft.left), right: read(draft.right) }]);
+        setDraft({ name: '', left: '', right: '' });
+    };
+    const take = async (side: 'left' | 'right') => {
+        const value = await work.reading('caliper');
+        if (value !== null) setDraft((now) => ({ ...now, [side]: String(value) }));
+    };
+    return (
+        <Box data-testid="pairs" pb={3}>
+            <Box fontWeight="600">Symmetry, pair by pair</Box>
+            {differences && differences.length > 0 ? (
+                <table className="figures" aria-label="Differences">
+                    <tbody>
+                        {differences.map((one) => (
+                            <tr key={one.name}>
+                                <td>{one.name}</td>
+                                <td>
+                                    {one.take_down === 'neither'
+                                        ? `even within ${say(one.difference_mm, 'length', units).figure}`
+                                        : `take the ${one.take_down} down by ${say(one.difference_mm, 'length', units).figure} ${say(one.difference_mm, 'length', units).unit}`}
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            ) : null}
+            <Flex
+                as="form"
+                gap={2}
+                mt={2}
+                wrap="wrap"
+                align="end"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    add();
+                }}
+            >
+                {(['name', 'left', 'right'] as const).map((name) => (
+                    <Box key={name}>
+                        <Input
+                            aria-label={name === 'name' ? 'what is measured' : `on the ${name}, mm`}
+                            placeholder={name === 'name' ? 'shoulder height' : name}
+                            value={draft[name]}
+                            h="44px"
+                            w={name === 'name' ? '190px' : '92px'}
+                            bg="card"
+                            borderColor="rule"
+                            onChange={(event) => setDraft((now) => ({ ...now, [name]: event.target.value }))}
+                        />
+                        {name === 'name' ? null : (
+                            <Button
+                                variant="plain"
+                                color="verdigris"
+                                minH="44px"
+                                px={1}
+                                fontSize="13.5px"
+                                onClick={() => void take(name)}
+                            >
+                                from the caliper
+                            </Button>
+                        )}
+                    </Box>
+                ))}
+                <Button type="submit" variant="outline" borderColor="verdigris" color="verdigris" minH="44px">
+                    Add this pair
+                </Button>
+                {pairs.length > 0 ? (
+                    <Button variant="plain" color="soft" minH="44px" onClick={() => put(pairs.slice(0, -1))}>
+                        take the last out
+                    </Button>
+                ) : null}
+            </Flex>
+        </Box>
+    );
+}
