@@ -5,8 +5,10 @@ declare(strict_types=1);
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\DeviceController;
+use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\LookController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ReckonController;
 use App\Http\Controllers\ShopController;
@@ -45,8 +47,12 @@ Route::prefix('jobs/{job}')->group(function (): void {
     Route::post('figures', [StationController::class, 'adopt']);
     Route::post('pictures', [PictureController::class, 'store']);
     Route::get('file', [JobFileController::class, 'json']);
+    Route::get('looks', [LookController::class, 'index']);
+    Route::post('looks', [LookController::class, 'store']);
+    Route::get('drawings/{view}.{kind}', [DrawingController::class, 'show'])->where(['view' => '[a-z-]+', 'kind' => 'svg|dxf']);
     Route::get('zip', [JobFileController::class, 'zip']);
 });
+Route::post('looks/{look}/revoke', [LookController::class, 'revoke']);
 Route::get('pictures/{file}', [PictureController::class, 'show']);
 
 Route::get('clocks', [ClockController::class, 'index']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\Models\Job;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\WebDriverException;
@@ -63,11 +64,6 @@ abstract class BrowserCase extends TestCase
     public function visit(string $path): void
     {
         $this->browser->get($this->url($path));
-    }
-
-    public function chromium(): RemoteWebDriver
-    {
-        return $this->browser;
     }
 
     /** Opens a job at a station and waits for its page. */
@@ -150,11 +146,10 @@ abstract class BrowserCase extends TestCase
         $this->until(function () use ($path, $text, $within): bool {
             $input = $this->find(trim("{$within} [data-path=\"{$path}\"] input"));
             $input->sendKeys([WebDriverKeys::CONTROL, 'a']);
-            $input->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
+            $input->sendKeys([$text === '' ? WebDriverKeys::BACKSPACE : $text, WebDriverKeys::ENTER]);
 
             return true;
         }, "{$path} cannot be typed into");
-        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
     }
 
     /** Chooses in a list where it stands. */
@@ -246,5 +241,18 @@ abstract class BrowserCase extends TestCase
             usleep(60_000);
         } while (microtime(true) < $end);
         throw new AssertionFailedError(is_string($otherwise) ? $otherwise : $otherwise());
+    }
+
+    /** A page as Chromium prints it. */
+    public function printed(string $path): string
+    {
+        $this->visit($path);
+        $this->find('svg, table');
+        usleep(400_000);
+        $pdf = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true]);
+        $file = (string) tempnam(sys_get_temp_dir(), 'print');
+        file_put_contents($file, base64_decode((string) $pdf['data'], true));
+
+        return $file;
     }
 }

@@ -122,19 +122,25 @@ final readonly class JobAnswer
     /** @return list<array<string, mixed>> */
     private function views(): array
     {
-        $views = $this->head();
+        return array_map(static fn (array $drawn): array => ['use' => $drawn[0], ...$drawn[1]->toArray()], $this->drawings());
+    }
+
+    /** @return list<array{string, View}> the station's drawings, each with the use it is of */
+    public function drawings(): array
+    {
+        $drawn = $this->head();
         foreach ($this->station->uses() as $use) {
             if (! isset($this->reckoned->answers[$use])) {
                 continue;
             }
             foreach (Drawings::of($this->reckoned->inputs[$use], $this->reckoned->answers[$use], $this->rules) as $view) {
                 if ($this->isShown($use, $view->name)) {
-                    $views[] = ['use' => $use, ...$view->toArray()];
+                    $drawn[] = [$use, $view];
                 }
             }
         }
 
-        return $views;
+        return $drawn;
     }
 
     /** Of the pattern, which is the wax once more as a form, only the section; the grid in place of the bare band; heads once, together. */
@@ -147,7 +153,7 @@ final readonly class JobAnswer
         };
     }
 
-    /** @return list<array<string, mixed>> the head from above, of whatever has been chosen for it */
+    /** @return list<array{string, View}> the head from above, of whatever has been chosen for it */
     private function head(): array
     {
         $parts = [];
@@ -157,7 +163,7 @@ final readonly class JobAnswer
             }
         }
 
-        return isset($parts['stone.outline']) ? array_map(static fn (View $view): array => ['use' => 'stone.outline', ...$view->toArray()], StonePlan::views($parts)) : [];
+        return isset($parts['stone.outline']) ? array_map(static fn (View $view): array => ['stone.outline', $view], StonePlan::views($parts)) : [];
     }
 
     /** @return list<array<string, mixed>> */

@@ -12,8 +12,9 @@ final class Trials
     {
         $trials = [];
         foreach (self::inputs() as $sheet => $input) {
-            $trials[$sheet] = [$sheet, $input, 2.0];
+            $trials[$sheet] = [$sheet, $input, str_starts_with($sheet, 'layout.') ? 20.0 : 2.0];
         }
+        $trials['layout.halo, 60 on a pear'] = ['layout.halo', ['shape' => 'pear', 'length' => 24, 'width' => 17, 'stone_diameter' => 1.05, 'stone_gap' => 0.08, 'count' => 60], 20.0];
 
         return $trials;
     }
@@ -27,6 +28,19 @@ final class Trials
             'size.convert' => ['scale' => 'uk', 'size' => 'O½'],
             'size.fit' => ['scale' => 'us', 'size' => '7', 'width' => 6],
             'form.band' => ['scale' => 'us', 'size' => '7', ...$court],
+            'stone.outline' => ['shape' => 'oval', 'length' => 9, 'width' => 7],
+            'stone.weight' => ['shape' => 'octagon', 'length' => 9, 'width' => 7, 'depth' => 4, 'species' => 'emerald'],
+            'care.check' => ['stones' => array_fill(0, 8, ['species' => 'opal']), 'steps' => ['ultrasonic', 'torch']],
+            'seat.bezel' => ['shape' => 'oval', 'length' => 9, 'width' => 7, 'alloy' => '18k-yellow'],
+            'seat.claw' => ['shape' => 'oval', 'length' => 9, 'width' => 7, 'claws' => 6],
+            'seat.round' => ['diameter' => 2.5, 'style' => 'bead'],
+            'seat.depth' => ['diameter' => 2, 'thickness' => 2.2, 'inner_diameter' => 17.3, 'pitch' => 2.6],
+            'layout.halo' => ['shape' => 'oval', 'length' => 9, 'width' => 7, 'stone_diameter' => 1.3],
+            'layout.row' => ['count' => 21, 'largest' => 2.4, 'smallest' => 1.2, 'outer_diameter' => 21.3],
+            'layout.lettering' => ['text' => str_repeat('Ebb & flow ', 8), 'outer_diameter' => 24],
+            'layout.divide' => ['total' => 48, 'parts' => 24],
+            'layout.grid' => ['width' => 5.28, 'thickness' => 2.28, 'bore' => 17.38, 'stones' => array_map(static fn (int $i): array => ['along' => $i * 2.5 - 12, 'diameter' => 2], range(0, 9))],
+            'layout.symmetry' => ['pairs' => array_fill(0, 12, ['name' => 'shoulder', 'left' => 3.4, 'right' => 3.1])],
             'wax.dimensions' => ['scale' => 'us', 'size' => '7', 'width' => 5, 'thickness' => 2],
             'wax.predict' => ['bore' => 17.38, 'width' => 5.28, 'thickness' => 2.28],
             'wax.density' => ['mass' => 9.8, 'length' => 25, 'width' => 20, 'height' => 20],

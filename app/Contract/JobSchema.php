@@ -49,7 +49,7 @@ final class JobSchema
             'castings' => $list(self::object($entries(ReadingFields::of('castings')))),
             'stations' => self::object(array_fill_keys(array_column(Station::cases(), 'value'), self::object(['state' => ['enum' => ['signed', 'reopened', 'not-needed']], 'by' => $text, 'at' => $text, 'signed' => ['type' => 'object']], ['state']))),
             'overrides' => $list(self::object(['use' => $text, 'code' => $text, 'about' => $text, 'value' => true, 'reason' => $text, 'by' => $text, 'at' => $text], ['use', 'code', 'about', 'value', 'reason'])),
-            'pictures' => $list(self::object(['file' => $text, 'caption' => $text, 'width' => ['type' => 'integer'], 'height' => ['type' => 'integer'], 'by' => $text, 'at' => $text], ['file'])),
+            'pictures' => $list(self::object(['file' => $text, 'caption' => $text, 'about' => $text, 'width' => ['type' => 'integer'], 'height' => ['type' => 'integer'], 'by' => $text, 'at' => $text], ['file'])),
             'words' => $list(self::object(['what' => ['enum' => ['picks', 'asks', 'approves']], 'arrangement' => $text, 'words' => $text, 'by' => $text, 'at' => $text], ['what', 'by', 'at'])),
             'seen' => ['type' => 'object', 'additionalProperties' => ['const' => true]],
             'ticks' => ['type' => 'object', 'additionalProperties' => ['const' => true]],

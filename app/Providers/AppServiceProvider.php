@@ -8,6 +8,8 @@ use App\Devices\Balance;
 use App\Devices\Caliper;
 use App\Devices\SimulatedBalance;
 use App\Devices\SimulatedCaliper;
+use App\Mailbox\Mailbox;
+use App\Mailbox\SimulatedMailbox;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -21,6 +23,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind(Balance::class, SimulatedBalance::class);
         $this->app->bind(Caliper::class, SimulatedCaliper::class);
+        $this->app->bind(Mailbox::class, SimulatedMailbox::class);
     }
 
     public function boot(): void

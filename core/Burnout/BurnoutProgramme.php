@@ -64,7 +64,7 @@ final class BurnoutProgramme implements Sheet
         $stages = $this->stages($school, $pour, $input, $rules);
         $minutes = array_map(static fn (array $stage): float => $stage['ramp_min'] + $stage['hold_min'], $stages);
         $total = array_sum($minutes);
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->say('school', $school->value, $input->text('school') === School::AUTO ? 'by the widest flask in the kiln' : 'as chosen', sprintf('widest %.1f mm: under 64 short, under 90 medium, above long', $widest), ['flask_diameters', 'school'], 'a wide flask dries and burns clean later', self::SOURCE)
             ->give('stages', $stages)
             ->work('total_min', $total, 'the stages, one after another', implode(' + ', array_fill(0, count($minutes), '{}')), $minutes, ['flask_diameters', 'pour_temperature', 'school', 'climb_c_per_min', 'fall_c_per_min'],

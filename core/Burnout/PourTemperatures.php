@@ -52,7 +52,7 @@ final class PourTemperatures implements Sheet
     public function reckon(Input $input, Rules $rules): Answer
     {
         $alloy = Alloy::named($input->text('alloy'), $rules);
-        $answer = new Reckoning($this->description(), $input);
+        $answer = Reckoning::of($this, $input);
         if ($alloy->flask === null || ! $alloy->isForGypsum()) {
             return $answer->find(Level::Stop, 'not-for-gypsum', 'alloy', "{$alloy->label} is not poured into gypsum investment.", 'Fabricate it, or send it out to be cast.')->answer();
         }

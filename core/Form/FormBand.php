@@ -107,7 +107,7 @@ final class FormBand implements Sheet
             throw BadInput::field($impossible->field, $impossible->getMessage());
         }
         $ring = $volume + $input->num('head_volume_mm3');
-        $answer = new Reckoning($this->description(), $input);
+        $answer = Reckoning::of($this, $input);
         $size = FingerInput::uses($input);
         $shape = ['profile', 'width_top', 'thickness_top'];
         $extra = self::heavyExtra($rules);

@@ -41,7 +41,7 @@ final class SizeConvert implements Sheet
         $size = FingerInput::sized($input);
         $marks = $size->marks();
         [$formula, $with, $numbers] = self::formula(Scale::from($input->text('scale')), $size->circumference);
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('inner_circumference', $size->circumference, $formula, $with, $numbers, ['scale', 'size'],
                 'every scale is a way of saying the inner circumference', 'ISO 8653')
             ->work('inner_diameter', $size->diameter(), 'circumference ÷ π', '{} ÷ π', [$size->circumference], ['scale', 'size'],

@@ -52,7 +52,7 @@ final class SizeFit implements Sheet
         $number = Scale::NorthAmerican->number($finger->circumference);
         $made = RingSize::ofCircumference(Scale::NorthAmerican->circumference($number + $applied));
         $uses = [...FingerInput::uses($input), 'width', 'profile', 'apply'];
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('advice_us', $advice, 'by the width’s band in the workshop’s table; half of it for a court', '{}', [$advice], ['width', 'profile'], 'a band holds from its lower bound', 'workbook 1, broad bands')
             ->work('applied_us', $applied, 'the advice, where it is applied', '{}', [$applied], ['apply'], 'advice until the goldsmith says so', 'workbook 1, broad bands')
             ->work('inner_diameter', $made->diameter(), 'inside diameter + 0.8128 × sizes up', '{} + 0.8128 × {}', [$finger->diameter(), $applied], $uses,

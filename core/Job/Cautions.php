@@ -14,13 +14,16 @@ final class Cautions
     {
         return match ($station) {
             Station::Brief, Station::Form => [],
-            Station::Stones => ['Acids and hot pickle: eyes covered, fumes away; an ultrasonic bath and steam hurt hands as well as stones.'],
+            Station::Stones => ['Acids and hot pickle: eyes covered, fumes away; an ultrasonic bath and steam hurt hands as well as stones.',
+                'Casting stones in place is not offered here: the heat and the shrinkage risk the stone.',
+            ],
             Station::Wax => match ($process) {
                 'resin' => ['Uncured resin burns and sensitises skin: gloves, and cure it through.'],
                 'mould' => ['Hot injection wax burns; let the pot cool before it is opened.'],
                 default => [],
             },
             Station::Tree => [
+                'Stones tacked on for the client’s look come off before the flask is invested.',
                 'Silica in investment powder scars the lungs: respirator, wet clean-up, no sweeping.',
             ],
             Station::Burnout => [

@@ -36,7 +36,7 @@ final class DocumentReader
                 $read[$group][] = $this->entries("{$group}.{$index}.", $row, ReadingFields::of($group));
             }
         }
-        foreach (['overrides' => ['use', 'code', 'about', 'value', 'reason', 'by', 'at'], 'pictures' => ['file', 'caption', 'width', 'height', 'by', 'at'], 'words' => ['what', 'arrangement', 'words', 'by', 'at']] as $list => $keys) {
+        foreach (['overrides' => ['use', 'code', 'about', 'value', 'reason', 'by', 'at'], 'pictures' => ['file', 'caption', 'about', 'width', 'height', 'by', 'at'], 'words' => ['what', 'arrangement', 'words', 'by', 'at']] as $list => $keys) {
             foreach ($this->rows($data, $list) as $index => $row) {
                 $read[$list][] = $this->keyed("{$list}.{$index}", $row, $keys);
             }

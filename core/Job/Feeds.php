@@ -100,7 +100,7 @@ final class Feeds
                 'gap' => $decision('stones.row_gap'), 'middle' => $decision('stones.row_middle'), 'outer_diameter' => $result('form.band', 'outer_diameter_top'),
             ],
             'care.check' => [
-                'stones' => [Source::collected('stones', ['species', 'treated', 'name'])], 'setting' => $decision('stones.setting'), 'daily' => $decision('stones.daily'),
+                'stones' => [Source::collected('stones', ['species', 'treated', 'name', 'owner', 'source', 'keep_setting', 'removed', 'acknowledged'])], 'setting' => $decision('stones.setting'), 'daily' => $decision('stones.daily'),
                 'steps' => [Source::flags(array_combine(StoneCare::STEPS, array_map(static fn (string $step): string => "stones.after_{$step}", StoneCare::STEPS)))],
             ],
             'wax.dimensions' => [

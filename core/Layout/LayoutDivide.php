@@ -63,7 +63,7 @@ final class LayoutDivide implements Sheet
         }
         $parts = array_map(static fn (float $ratio): float => $wide * $ratio / array_sum($ratios), $ratios);
         $uses = ['total', $input->has('parts') ? 'parts' : 'ratios', 'kerf'];
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('part', $parts[0], '(total − cuts × kerf) × its share', '({} − {} × {}) × {} ÷ {}', [$total, count($ratios) - 1, $kerf, $ratios[0], array_sum($ratios)], $uses, 'the cuts come out of the whole', self::SOURCE)
             ->work('smallest', min($parts), '(total − cuts × kerf) × the smallest share', '({} − {} × {}) × {} ÷ {}', [$total, count($ratios) - 1, $kerf, min($ratios), array_sum($ratios)], $uses, 'the hardest to keep even', self::SOURCE)
             ->give('lines', $this->lines($parts, $kerf, $total))

@@ -71,7 +71,7 @@ final class LayoutGrid implements Sheet
         // Angles keep on a larger blank; distances along it grow with it.
         $stones = array_map(static fn (array $stone): array => ['along_mm' => $stone['along'] * $on / $input->numOr('stones_on', $outer), 'across_mm' => $stone['across'], 'diameter_mm' => $stone['diameter']], $input->rows('stones'));
         $lines = $this->lines($input, $across, $around, $thick, $stones);
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('circumference', $around, 'π × diameter of what it is wrapped round', 'π × {}', [$on], $uses, 'blank, trued blank or finished wax: the paper must close on it', self::SOURCE)
             ->work('quarter', $around / 4, 'circumference ÷ 4', '{} ÷ 4', [$around], $uses, 'opposites before neighbours', self::SOURCE)
             ->work('centre', $across / 2, 'width ÷ 2', '{} ÷ 2', [$across], [$input->has('slice') ? 'slice' : 'width'], 'from both faces, so that an error shows', self::SOURCE)
@@ -101,7 +101,7 @@ final class LayoutGrid implements Sheet
             $line('quarters', 'quarter lines, opposite one another', $around / 4, 'from top and base'),
         ];
         foreach ($this->oppositesFirst($stones) as $index => $stone) {
-            $lines[] = $line("stone-{$index}", sprintf('stone circle of %.2f', $stone['diameter_mm']), $stone['diameter_mm'] / 2, sprintf('%.2f %s the top%s', abs($stone['along_mm']), $stone['along_mm'] < 0 ? 'before' : 'after', abs($stone['across_mm']) < 1e-9 ? '' : sprintf(', %.2f off the centre line', abs($stone['across_mm']))));
+            $lines[] = $line("stone-{$index}", sprintf('stone circle of %.2f', $stone['diameter_mm']), $stone['diameter_mm'] / 2, sprintf('%s%s', abs($stone['along_mm']) < 1e-9 ? 'at the top' : sprintf('%.2f %s the top', abs($stone['along_mm']), $stone['along_mm'] < 0 ? 'before' : 'after'), abs($stone['across_mm']) < 1e-9 ? '' : sprintf(', %.2f off the centre line', abs($stone['across_mm']))));
         }
         $lines[] = $line('outline', 'outline at the top', $wide / 2, 'from the centre line');
         $lines[] = $line('thickness', 'thickness line on both faces, at the top', $thick[0], 'from the bore');

@@ -25,8 +25,6 @@ final class LayoutHalo implements Sheet
 
     private const MOST = 240;
 
-    private const WIDEST_GAP = 20.0;
-
     public function description(): Description
     {
         return new Description(
@@ -68,16 +66,16 @@ final class LayoutHalo implements Sheet
         $count = (int) $input->numOr('count', $full->count);
         $ring = $count === $full->count ? $full : Ring::best($outline, $offset, $count);
         $uses = [...StoneInput::uses($input), 'stone_diameter', 'edge_gap'];
-        $left = $ring->closest - $d;
+        $left = $ring->closest() - $d;
         $more = $this->leastEdge($outline, $full->count + 1, $d, $gap);
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('ring_length', $ring->length, 'perimeter + 2π × (edge gap + stone ÷ 2)', '{} + 2 × π × ({} + {} ÷ 2)', [$outline->perimeter(), $edge, $d], $uses, 'the true parallel of a convex outline is longer by 2π times its distance', self::SOURCE)
-            ->work('count_max', $full->count, 'the most whose smallest straight distance is stone + gap or more', '{}', [$full->count], [...$uses, 'stone_gap'], sprintf('at %d the closest centres are %.3f mm apart, and %.3f is wanted', $full->count, $full->closest, $d + $gap), self::SOURCE)
+            ->work('count_max', $full->count, 'the most whose smallest straight distance is stone + gap or more', '{}', [$full->count], [...$uses, 'stone_gap'], sprintf('at %d the closest centres are %.3f mm apart, and %.3f is wanted', $full->count, $full->closest(), $d + $gap), self::SOURCE)
             ->work('count', $count, $input->has('count') ? 'as chosen' : 'as many as fit', '{}', [$count], ['count', 'stone_gap'], 'the centres are spaced equally by arc length', self::SOURCE)
             ->work('pitch', $ring->length / $count, 'ring length ÷ count', '{} ÷ {}', [$ring->length, $count], [...$uses, 'count'], 'along the line of the centres', self::SOURCE)
-            ->work('gap_left', $left, 'smallest straight distance − stone', '{} − {}', [$ring->closest, $d], [...$uses, 'count'], 'measured between every two, not estimated', self::SOURCE)
+            ->work('gap_left', $left, 'smallest straight distance − stone', '{} − {}', [$ring->closest(), $d], [...$uses, 'count'], 'measured between every two, not estimated', self::SOURCE)
             ->work('edge_gap_for_one_more', $more, 'least edge gap at which one more keeps its distance', '{}', [$more], [...$uses, 'stone_gap'], sprintf('%d stones', $full->count + 1), self::SOURCE)
-            ->say('start', $ring->onTop ? 'a stone at the top' : 'half a pitch off the top', 'the better of the two', sprintf('the closest centres are then %.3f mm apart', $ring->closest), $uses, 'at a point or a corner one of them leaves more room', self::SOURCE)
+            ->say('start', $ring->onTop ? 'a stone at the top' : 'half a pitch off the top', 'the better of the two', sprintf('the closest centres are then %.3f mm apart', $ring->closest()), $uses, 'at a point or a corner one of them leaves more room', self::SOURCE)
             ->give('positions', array_map(static fn (array $p): array => ['x_mm' => $p[0], 'y_mm' => $p[1], 'angle_deg' => fmod(rad2deg(atan2($p[1], $p[0])) + 360, 360)], $ring->places))
             ->give('drill_order', self::drillOrder($count));
         if ($input->has('count')) {
@@ -100,12 +98,14 @@ final class LayoutHalo implements Sheet
     /** The least edge gap at which so many keep their distance, mm; 0 where they do at none. */
     private function leastEdge(Outline $outline, int $count, float $d, float $gap): float
     {
-        $fits = static fn (float $edge): bool => Ring::best($outline, $edge + $d / 2, $count)->closest >= $d + $gap - 1e-9;
+        $fits = static fn (float $edge): bool => Ring::fits($outline, $edge + $d / 2, $count, $d + $gap);
         if ($fits(0.0)) {
             return 0.0;
         }
-        // At this offset even a circle of the ring's length gives every stone its chord.
-        [$low, $high] = [0.0, max(self::WIDEST_GAP, $count * ($d + $gap))];
+        [$low, $high] = [0.0, $d];
+        while (! $fits($high)) {
+            [$low, $high] = [$high, 2 * $high];
+        }
         // Found to a micrometre.
         while ($high - $low > 1e-3) {
             $middle = ($low + $high) / 2;

@@ -66,7 +66,7 @@ final class LayoutLettering implements Sheet
             throw BadInput::field('margin', sprintf('The margin leaves no room; under %.2f mm is accepted.', $around));
         }
         $unit = ($around - $margin) / array_sum($weights);
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('circumference', $around, 'π × outside diameter', 'π × {}', [$input->num('outer_diameter')], ['outer_diameter'], 'the outside laid flat', 'geometry')
             ->work('unit', $unit, '(circumference − margin) ÷ sum of the weights', '({} − {}) ÷ {}', [$around, $margin, array_sum($weights)], ['outer_diameter', 'margin', 'text', 'weights'], 'narrow letters get 0.6, wide ones 1.3, so that the text looks even and closes', self::SOURCE)
             ->work('narrowest', $unit * min($weights), 'unit × least weight', '{} × {}', [$unit, min($weights)], ['text', 'weights', 'outer_diameter'], 'the hardest to cut', self::SOURCE)

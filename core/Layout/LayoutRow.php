@@ -75,7 +75,7 @@ final class LayoutRow implements Sheet
         $arc = $last['angle_deg'] - $row[0]['angle_deg'] + rad2deg(asin($last['diameter_mm'] / 2 / $radius) + asin($row[0]['diameter_mm'] / 2 / $radius));
         $wall = $this->leastWall($row, $radius, $input->num('girdle_depth'));
         $uses = [$input->has('sizes') ? 'sizes' : 'count', 'gap', 'outer_diameter', 'girdle_depth'];
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('girdle_radius', $radius, 'outside diameter ÷ 2 − girdle depth', '{} ÷ 2 − {}', [$input->num('outer_diameter'), $input->num('girdle_depth')], ['outer_diameter', 'girdle_depth'], 'the girdles lie here', self::SOURCE)
             ->work('total_arc_deg', $arc, 'sum of 2 × asin((mean diameter + gap) ÷ (2 × R)) and the two end stones’ halves', '{}', [$arc], $uses, 'neighbours by their straight distance', self::SOURCE)
             ->work('total_arc', deg2rad($arc) * $input->num('outer_diameter') / 2, 'arc × π ÷ 180 × outside diameter ÷ 2', '{} × π ÷ 180 × {} ÷ 2', [$arc, $input->num('outer_diameter')], $uses, 'with dividers along the outside', self::SOURCE)

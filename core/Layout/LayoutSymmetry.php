@@ -61,7 +61,7 @@ final class LayoutSymmetry implements Sheet
         }
         usort($rows, static fn (array $a, array $b): int => $b['difference_mm'] <=> $a['difference_mm']);
         $worst = $rows[0];
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('worst', $worst['difference_mm'], 'the largest of left − right, either way', '{}', [$worst['difference_mm']], ['pairs'], $worst['name'], self::SOURCE)
             ->give('differences', $rows);
         if ($worst['take_down'] !== 'neither') {

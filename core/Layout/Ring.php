@@ -14,16 +14,12 @@ final readonly class Ring
 
     public float $length;
 
-    /** The smallest straight distance between two centres, mm. */
-    public float $closest;
-
     /** @param bool $onTop whether the first stands at the top, else half a pitch off it */
     public function __construct(Outline $outline, float $offset, public int $count, public bool $onTop)
     {
         $parallel = $outline->parallel($offset);
         $this->length = $parallel->length;
         $this->places = $parallel->points($count, $onTop ? 0.0 : $parallel->length / $count / 2);
-        $this->closest = self::closest($this->places);
     }
 
     /** The better of the two starts for a count. */
@@ -32,7 +28,13 @@ final readonly class Ring
         $top = new self($outline, $offset, $count, true);
         $half = new self($outline, $offset, $count, false);
 
-        return $half->closest > $top->closest + 1e-9 ? $half : $top;
+        return $half->closest() > $top->closest() + 1e-9 ? $half : $top;
+    }
+
+    /** Whether so many keep their distance, from either start. */
+    public static function fits(Outline $outline, float $offset, int $count, float $apart): bool
+    {
+        return (new self($outline, $offset, $count, true))->keeps($apart) || (new self($outline, $offset, $count, false))->keeps($apart);
     }
 
     /**
@@ -45,26 +47,40 @@ final readonly class Ring
         $length = $outline->parallel($offset)->length;
         // A straight distance is never over the arc, so no more than this can fit.
         for ($count = min($most, (int) floor($length / $apart + 1e-9)); $count >= 2; $count--) {
-            $ring = self::best($outline, $offset, $count);
-            if ($ring->closest >= $apart - 1e-9) {
-                return $ring;
+            if (self::fits($outline, $offset, $count, $apart)) {
+                return self::best($outline, $offset, $count);
             }
         }
 
         return null;
     }
 
-    /** @param list<array{float, float, float}> $places */
-    private static function closest(array $places): float
+    /** Whether every two centres are so far apart. */
+    private function keeps(float $apart): bool
     {
-        $count = count($places);
+        $least = ($apart - 1e-9) ** 2;
+        foreach ($this->places as $i => [$x, $y]) {
+            // Neighbours are nearest nearly always, and rule most counts out at once.
+            [$nextX, $nextY] = $this->places[($i + 1) % $this->count];
+            if (($nextX - $x) ** 2 + ($nextY - $y) ** 2 < $least) {
+                return false;
+            }
+        }
+
+        return $this->closest() >= $apart - 1e-9;
+    }
+
+    /** The smallest straight distance between two centres, mm. */
+    public function closest(): float
+    {
         $least = INF;
-        // Along a convex curve neighbours are nearest; across a narrow one a stone may face another, so all are tried.
-        for ($i = 0; $i < $count; $i++) {
-            [$x, $y] = $places[$i];
-            for ($j = $i + 1; $j < $count; $j++) {
-                $dx = $places[$j][0] - $x;
-                $dy = $places[$j][1] - $y;
+        // Across a narrow outline a stone may face another, so every two are tried; both halves are alike.
+        $half = intdiv($this->count, 2) + 1;
+        for ($i = 0; $i < $half; $i++) {
+            [$x, $y] = $this->places[$i];
+            for ($j = $i + 1; $j < $this->count; $j++) {
+                $dx = $this->places[$j][0] - $x;
+                $dy = $this->places[$j][1] - $y;
                 $square = $dx * $dx + $dy * $dy;
                 if ($square < $least) {
                     $least = $square;

@@ -71,7 +71,7 @@ final class MetalCharge implements Sheet
         [$metal, $metalUse, $alloy] = $this->metal($input, $rules);
         $shrink = Shrinkage::weighedToCasting($input, $rules);
         $sprues = $input->num('sprue_volume_mm3');
-        $answer = new Reckoning($this->description(), $input);
+        $answer = Reckoning::of($this, $input);
         $pattern = $input->text('weighed') === 'pattern';
         [$cast, $line, $numbers, $uses] = $this->inMetal($input, $rules, $metal, $metalUse);
         $fill = $pattern ? $cast + $sprues * $metal / 1000 : $cast;

@@ -64,7 +64,7 @@ final class CastCheck implements Sheet
 
     public function reckon(Input $input, Rules $rules): Answer
     {
-        $answer = new Reckoning($this->description(), $input);
+        $answer = Reckoning::of($this, $input);
         $casting = $input->num('casting_mass');
         $this->loss($answer, $input, $casting);
         if ($input->has('expected_mass')) {

@@ -83,7 +83,7 @@ final class SeatBezel implements Sheet
         $stone = Proportions::of($input, $outline->wide);
         $cabochon = $input->text('cut') === 'cabochon';
         [$wall, $fit] = [$input->num('wall'), $input->num('fit')];
-        $answer = new Reckoning($this->description(), $input);
+        $answer = Reckoning::of($this, $input);
         $uses = StoneInput::uses($input);
         $scored = ($input->textOrNull('corners') ?? ($outline->shape->isScored() ? 'scored' : 'bent')) === 'scored' && $outline->turns() !== [];
         $this->strip($answer, $outline, $wall, $fit, $scored, $uses);

@@ -82,7 +82,7 @@ final class SeatClaw implements Sheet
         $below = $input->numOr('below', $stone->pavilion + self::UNDER_CULET);
         $cut = $below + $stone->crown + 1 + 2;
         $uses = StoneInput::uses($input);
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('claws', $count, $input->has('claws') ? 'as chosen' : 'by the shape', '{}', [$count], [...$uses, 'claws'], 'opposite one another, a V at each point', self::SOURCE)
             ->work('wire', $wire, $input->has('wire') ? 'as chosen' : 'by the mean diameter; 0.1 more where there are fewer than four', '{}', [$wire], [...$uses, 'claws', 'wire'], sprintf('mean diameter %.2f mm', ($outline->long + $outline->wide) / 2), self::SOURCE)
             ->work('notch', $notch, $input->has('notch') ? 'as given' : '0.3 × wire', $input->has('notch') ? '{}' : '0.3 × {}', [$input->has('notch') ? $notch : $wire], ['notch', 'wire'], 'at the girdle, never over 40 % of the wire', self::SOURCE)

@@ -70,7 +70,7 @@ final class SeatDepth implements Sheet
         $seat = $below + $stone->girdle;
         $culet = $t - $seat - $stone->pavilion;
         $uses = ['diameter', 'depth', 'girdle_height', 'style', 'girdle_below'];
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('seat_depth', $seat, 'girdle below the surface + girdle', '{} + {}', [$below, $stone->girdle], $uses, 'where the stone bears', self::SOURCE)
             ->work('metal_below', $t - $seat, 'thickness − seat depth', '{} − {}', [$t, $seat], [...$uses, 'thickness'], 'what carries the stone', self::SOURCE)
             ->work('culet_height', $culet, 'thickness − seat depth − pavilion', '{} − {} − {}', [$t, $seat, $stone->pavilion], [...$uses, 'thickness'], 'a culet that touches the finger scratches, and chips', self::SOURCE)

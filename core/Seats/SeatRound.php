@@ -57,7 +57,7 @@ final class SeatRound implements Sheet
         $d = $input->num('diameter');
         $stone = Proportions::of($input, $d);
         $flush = $input->text('style') === 'flush';
-        $answer = new Reckoning($this->description(), $input);
+        $answer = Reckoning::of($this, $input);
         foreach (self::TOOLS as $tool => $share) {
             $answer->work($tool, $share * $d, sprintf('%.2f × diameter', $share), '{} × {}', [$share, $d], ['diameter'], 'each tool leaves the next a true start', self::SOURCE);
         }

@@ -18,7 +18,15 @@ final class Reckoning
     /** @var list<Finding> */
     private array $findings = [];
 
-    public function __construct(private readonly Description $sheet, private readonly Input $input) {}
+    /** @var array<class-string<Sheet>, Description> what each sheet says of itself, asked once */
+    private static array $descriptions = [];
+
+    private function __construct(private readonly Description $sheet, private readonly Input $input) {}
+
+    public static function of(Sheet $sheet, Input $input): self
+    {
+        return new self(self::$descriptions[$sheet::class] ??= $sheet->description(), $input);
+    }
 
     /** A number that was given before. */
     public function given(string $result): float

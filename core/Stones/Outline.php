@@ -201,28 +201,17 @@ final readonly class Outline
         return array_map(fn (int $sixth): float => $this->towards($sixth * M_PI / 6), $sixths);
     }
 
-    /** How far the outline reaches from its centroid in a direction of its normal: its support there. */
+    /** How far the outline reaches from its centroid in a direction. */
     private function towards(float $normal): float
     {
-        return max(array_map(static fn (array $p): float => $p[0] * cos($normal) + $p[1] * sin($normal), $this->parallel(0.0)->points(720)));
+        [$x, $y] = $this->facing($normal, 0.0);
+
+        return $x * cos($normal) + $y * sin($normal);
     }
 
     /** @return array{float, float, float, float} least and greatest x, least and greatest y */
     public function box(): array
     {
-        $y = $this->bottom();
-        $top = $this->shape === Shape::Trillion ? $this->wide / sqrt(3) : $y + $this->long;
-        $side = $this->parallel(0.0);
-        $x = max(array_map(static fn (array $point): float => $point[0], $side->points(720)));
-
-        return $this->shape === Shape::Trillion ? [-$x, $x, $y, $top] : [-$this->wide / 2, $this->wide / 2, $y, $top];
-    }
-
-    /** How far the outline lies below its centroid. */
-    public function bottom(): float
-    {
-        $parallel = $this->parallel(0.0);
-
-        return $parallel->at($parallel->length / 2)[1];
+        return [-$this->towards(M_PI), $this->towards(0.0), -$this->towards(3 * M_PI_2), $this->towards(M_PI_2)];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Stones;
 
+use HotSprue\Measures\Quantity;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\BadInput;
@@ -32,6 +33,11 @@ final class StoneCare implements Sheet
                     Field::named('species', 'stock.species', 'what stone it is'),
                     Field::yesNo('treated', 'whether it is treated, filled or included')->default(false),
                     Field::text('name', 'which one it is')->optional(),
+                    Field::choice('owner', ['client', 'workshop'], 'whose it is')->optional(),
+                    Field::choice('source', ['bought', 'heirloom', 'reclaimed'], 'where it comes from')->optional(),
+                    Field::yesNo('keep_setting', 'reclaimed: whether the old setting is kept')->optional(),
+                    Field::of(Quantity::Day, 'removed', 'reclaimed: the day it was taken out')->optional(),
+                    Field::of(Quantity::Day, 'acknowledged', 'the day the client signed for its condition')->optional(),
                 ], 'the stones of the piece'),
                 Field::choice('steps', self::STEPS, 'steps that come after setting')->many()->default([]),
                 Field::choice('setting', ['bezel', 'tube', 'flush', 'guarded', 'claws', 'bead', 'shared', 'none'], 'how the stones are held')->default('claws'),
@@ -42,6 +48,9 @@ final class StoneCare implements Sheet
                 'step-harms-stone' => 'a step that a stone does not stand',
                 'step-with-care' => 'a step that a stone stands only with care',
                 'boron-on-corundum' => 'a boron coat or flux with corundum, spinel, cubic zirconia or moissanite set',
+                'condition-unsigned' => 'a client’s stone whose condition the client has not signed for',
+                'not-yet-removed' => 'a reclaimed stone not yet taken out, weighed and measured',
+                'old-setting-unasked' => 'a reclaimed stone, and nobody has asked whether its old setting is kept',
                 'soft-in-daily-ring' => 'a stone under Mohs 7 in a daily ring with no bezel or guarding wall',
             ],
         );
@@ -49,7 +58,7 @@ final class StoneCare implements Sheet
 
     public function reckon(Input $input, Rules $rules): Answer
     {
-        $answer = new Reckoning($this->description(), $input);
+        $answer = Reckoning::of($this, $input);
         $stands = $harmed = $careful = $etched = [];
         $softest = null;
         foreach ($input->rows('stones') as $stone) {
@@ -71,6 +80,7 @@ final class StoneCare implements Sheet
                 }
             }
         }
+        $this->judgeHistory($answer, $input->rows('stones'));
         $softest ?? throw BadInput::field('stones', 'At least one stone is accepted.');
         $answer->give('stands', $stands)
             ->work('softest', $softest->mohs, 'the least hardness among the stones', '{}', [$softest->mohs], ['stones'], "the {$softest->label} is the softest", 'workbook 3, species');
@@ -88,5 +98,24 @@ final class StoneCare implements Sheet
         }
 
         return $answer->answer();
+    }
+
+    /** @param list<array<string, mixed>> $stones */
+    private function judgeHistory(Reckoning $answer, array $stones): void
+    {
+        $said = static fn (array $stone): string => (string) ($stone['name'] ?? $stone['species']);
+        $some = static fn (callable $which): string => implode(', ', array_map($said, array_filter($stones, $which)));
+        $unsigned = $some(static fn (array $stone): bool => $stone['owner'] === 'client' && $stone['acknowledged'] === null);
+        if ($unsigned !== '') {
+            $answer->find(Level::Caution, 'condition-unsigned', 'stones', "The client has not signed for the condition of: {$unsigned}.", 'Look for chips and treatment under a glass, photograph it, and have the client sign before work.');
+        }
+        $inside = $some(static fn (array $stone): bool => $stone['source'] === 'reclaimed' && $stone['removed'] === null);
+        if ($inside !== '') {
+            $answer->find(Level::Caution, 'not-yet-removed', 'stones', "Still in its old setting: {$inside}.", 'Take it out, then weigh and measure it: what it measures in a setting is a guess.');
+        }
+        $unasked = $some(static fn (array $stone): bool => $stone['source'] === 'reclaimed' && $stone['keep_setting'] === null);
+        if ($unasked !== '') {
+            $answer->find(Level::Note, 'old-setting-unasked', 'stones', "Nobody has asked whether the old setting is to be kept: {$unasked}.", 'Ask the client before it is cut.');
+        }
     }
 }

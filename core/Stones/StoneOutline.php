@@ -48,7 +48,7 @@ final class StoneOutline implements Sheet
         [$left, $right, $bottom, $top] = $outline->box();
         $points = $outline->parallel(0.0)->points(self::POINTS);
         $area = $outline->area();
-        $answer = (new Reckoning($this->description(), $input));
+        $answer = Reckoning::of($this, $input);
         $this->work($answer, $outline, $uses, $area);
         $answer
             ->work('centroid_to_base', -$bottom, 'from the centroid to the lowest point of the outline', '{}', [-$bottom], $uses, 'by the first moment of the area; a collet bar, a shank or a drill hole goes under the centroid', self::SOURCE)

@@ -76,7 +76,7 @@ final class StoneWeight implements Sheet
         $carats = $weighed ?? $estimate;
         $uses = ['shape', 'cut', 'width', 'depth', ...array_filter(['length', 'species', 'specific_gravity'], $input->has(...))];
         $because = 'the box of its measures by what its cut fills of it; good to 15 %';
-        $answer = new Reckoning($this->description(), $input);
+        $answer = Reckoning::of($this, $input);
         $weighed === null
             ? $answer->work('carats', $carats, 'factor × length × width × depth × specific gravity', '{} × {} × {} × {} × {}', [$factor, $long, $wide, $depth, $gravity], $uses, $because, self::SOURCE)
             : $answer->work('carats', $carats, 'as weighed', '{}', [$weighed], ['weighed_carats'], 'a weighed stone wins', self::SOURCE);

@@ -53,7 +53,7 @@ final class FlaskChoose implements Sheet
         $flasks = $rules->rows('stock.flasks');
         usort($flasks, static fn (array $a, array $b): int => $a['diameter'] ** 2 * $a['height'] <=> $b['diameter'] ** 2 * $b['height']);
         $fits = array_values(array_filter($flasks, static fn (array $f): bool => $f['diameter'] / 2 - $radius >= $wall - 1e-9 && $f['height'] - $tall >= $end - 1e-9));
-        $answer = new Reckoning($this->description(), $input);
+        $answer = Reckoning::of($this, $input);
         $flask = $input->has('flask') ? $rules->row('stock.flasks', $input->text('flask')) : ($fits[0] ?? null);
         if ($flask === null) {
             return $answer->find(Level::Stop, 'no-flask-fits', 'tall', sprintf('No flask takes %.0f across and %.0f tall with %.0f mm to the wall and %.0f to the end.', 2 * $radius, $tall, $wall, $end), 'Shorten the sprue, or add a larger flask on the Shop page.')->answer();

@@ -82,7 +82,7 @@ final class InvestmentMix implements Sheet
         $working = $input->num('working_time');
         [$shortest, $longest] = self::STANDING[$input->text('standing')];
         $stand = $input->numOr('stand', $shortest);
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('slurry_ml', $slurry, '(π ÷ 4 × diameter² × height − patterns) × (1 + overage ÷ 100) ÷ 1000', '(π ÷ 4 × {} ^ 2 × {} − {}) × (1 + {} ÷ 100) ÷ 1000', [$d, $h, $pattern, $over], $mix, 'what the flask takes and a little over', self::SOURCE)
             ->work('powder_mass', $powder, 'slurry ÷ (1 ÷ 2.55 + water per 100 ÷ 100)', '{} ÷ (1 ÷ 2.55 + {} ÷ 100)', [$slurry, $water], [...$mix, 'water_per_100'], 'a gram of powder fills 1 ÷ 2.55 ml, and its water the rest', self::SOURCE)
             ->work('water_mass', $powder * $water / 100, 'powder × water per 100 ÷ 100', '{} × {} ÷ 100', [$powder, $water], [...$mix, 'water_per_100'], 'a millilitre of water is a gram', self::SOURCE)

@@ -80,7 +80,7 @@ final class SprueSize implements Sheet
         $section = $band === null ? ['section_modulus'] : ['profile', 'width', 'thickness'];
         $diameter = max(4 * $margin * $heaviest, $least);
         $wire = $this->wire($diameter, $rules);
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('section_modulus', $heaviest, 'the larger modulus of top and base', 'max({}, {})', [$top, $base], $section, 'the heaviest section freezes last and must be fed longest', self::SOURCE)
             ->work('diameter', $diameter, 'the larger of 4 × margin × section modulus and the thinnest sprue', 'max(4 × {} × {}, {})', [$margin, $heaviest, $least], $section,
                 'a round sprue’s modulus is a quarter of its diameter, and freezing time goes with the square of the modulus', self::SOURCE);

@@ -58,7 +58,7 @@ final class BlankChoose implements Sheet
     {
         $width = max($input->num('width'), $input->numOr('width_base', 0.0));
         $slice = $width + 2 * self::SPARE;
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('slice', $slice, 'greatest width + 2 × 0.5', '{} + 2 × 0.5', [$width], ['width'], 'half a millimetre a side for truing', 'workbook 6, blank');
         $fits = array_values(array_filter(Blank::all($rules), fn (Blank $blank): bool => $this->holds($blank, $input, $slice)));
         $tubes = array_values(array_filter($fits, static fn (Blank $blank): bool => ! $blank->isBlock()));

@@ -49,7 +49,7 @@ final class WaxDensity implements Sheet
         if ($sides !== [] && $input->has('volume_mm3')) {
             throw BadInput::bothGiven([$sides[0], 'volume_mm3']);
         }
-        $answer = new Reckoning($this->description(), $input);
+        $answer = Reckoning::of($this, $input);
         if ($input->has('volume_mm3')) {
             $volume = $input->num('volume_mm3');
             $answer->work('volume_mm3', $volume, 'as given', '{}', [$volume], ['volume_mm3'], 'measured another way', 'geometry');

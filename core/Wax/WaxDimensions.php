@@ -77,7 +77,7 @@ final class WaxDimensions implements Sheet
         } catch (NotUnderstood) {
             throw BadInput::field('finish_inside', 'So much finishing leaves no bore; less than the finger’s radius is accepted.');
         }
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('bore', $bore, '(inside diameter − 2 × inside finishing) ÷ (1 − shrinkage)', '({} − 2 × {}) ÷ (1 − {})', [$d, $finish->inside, $s], [...$uses, 'finish_inside'],
                 'finishing opens the finger hole, casting closes it; this nets both', self::SOURCE)
             ->say('bore_mark', $mark, 'nearest mark on the workshop’s stick', sprintf('π × %.3f mm = %.3f mm round', $bore, M_PI * $bore), [...$uses, 'finish_inside'], 'a hair is up to half a step', 'ISO 8653');

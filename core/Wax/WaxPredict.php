@@ -73,7 +73,7 @@ final class WaxPredict implements Sheet
             throw BadInput::field('bore', $not->getMessage());
         }
         $because = 'casting shrinks the wax, then finishing takes its allowance';
-        $answer = (new Reckoning($this->description(), $input))
+        $answer = Reckoning::of($this, $input)
             ->work('inner_diameter', $d, 'bore × (1 − shrinkage) + 2 × inside finishing', '{} × (1 − {}) + 2 × {}', [$input->num('bore'), $s, $finish->inside], ['bore', ...$uses, 'finish_inside'], $because, self::SOURCE)
             ->work('inner_circumference', $size->circumference, 'π × inside diameter', 'π × {}', [$d], ['bore', ...$uses, 'finish_inside'], 'the size as it is held', 'ISO 8653')
             ->say('mark', $size->mark(Scale::from($rules->text('units.size')))->spoken(), 'nearest mark on the workshop’s stick', sprintf('%.3f mm round', $size->circumference), ['bore', ...$uses, 'finish_inside'], 'a hair is up to half a step', 'ISO 8653')

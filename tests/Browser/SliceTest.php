@@ -6,6 +6,7 @@ use App\Models\Device;
 use App\Models\Job;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\BrowserCase;
+use Tests\Support\Paper;
 
 it('takes a whole job from a finger to a casting, as a person does', function (): void {
     $this->visit('/jobs');
@@ -189,17 +190,17 @@ it('sets a figure of the workshop, and puts it back with one tap', function (): 
 
 it('prints the template at life size on A4, with a bar of 50 mm', function (): void {
     $job = Job::factory()->ring()->create();
-    $file = printed($this, "/print/{$job->number}/template");
+    $file = $this->printed("/print/{$job->number}/template");
     exec('pdfinfo '.escapeshellarg($file), $facts);
     expect(implode("\n", $facts))->toMatch('/Pages: +1\n/')->toMatch('/Page size: +59[45][\d.]* x 84[12][\d.]* pts/');
-    $mm = longestBlackRun($file);
+    $mm = Paper::blackRun($file);
     expect($mm)->toEqualWithDelta(50.0, 0.2);
     unlink($file);
 });
 
 it('prints every sheet of a job on clean paper', function (string $what, string $words): void {
     $job = Job::factory()->ring()->create();
-    $file = printed($this, "/print/{$job->number}/{$what}");
+    $file = $this->printed("/print/{$job->number}/{$what}");
     exec('pdftotext -layout '.escapeshellarg($file).' - 2>/dev/null', $text);
     expect(implode("\n", $text))->toContain($words)->not->toContain('at the bench');
     unlink($file);
@@ -210,37 +211,6 @@ function signed(BrowserCase $case, string $words): void
 {
     $case->tap($words);
     $case->reads('[data-testid="next"]', 'Reopen');
-}
-
-/** The longest unbroken black line in the upper third of the first page, mm. */
-function longestBlackRun(string $pdf): float
-{
-    $dpi = 600;
-    exec(sprintf('pdftoppm -r %d -l 1 -png -singlefile -H %d %s %s', $dpi, $dpi * 4, escapeshellarg($pdf), escapeshellarg("{$pdf}.page")));
-    $image = imagecreatefrompng("{$pdf}.page.png");
-    unlink("{$pdf}.page.png");
-    $longest = 0;
-    for ($y = 0; $y < imagesy($image); $y += 5) {
-        for ($x = $run = 0; $x < imagesx($image); $x++) {
-            $run = (imagecolorat($image, $x, $y) & 0xFFFFFF) < 0x202020 ? $run + 1 : 0;
-            $longest = max($longest, $run);
-        }
-    }
-
-    return $longest / $dpi * 25.4;
-}
-
-/** A page as Chromium prints it. */
-function printed(BrowserCase $case, string $path): string
-{
-    $case->visit($path);
-    $case->find('svg, table');
-    usleep(400_000);
-    $pdf = (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($case->chromium()))->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true]);
-    $file = (string) tempnam(sys_get_temp_dir(), 'print');
-    file_put_contents($file, base64_decode((string) $pdf['data'], true));
-
-    return $file;
 }
 
 /** A file with these bytes under a name. */

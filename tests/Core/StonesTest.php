@@ -200,7 +200,7 @@ it('scales stones on a larger blank by their angle, opposites before neighbours'
     $grid = reckon('layout.grid', ['width' => 5, 'thickness' => 2, 'bore' => 17, 'wrapped_on' => 42, 'stones' => [['along' => 3, 'diameter' => 2], ['along' => -3, 'diameter' => 2], ['along' => 0, 'diameter' => 3]]]);
     expect(array_column($grid->value('stones'), 'along_mm'))->toEqualWithDelta([6, -6, 0], 1e-9)->and($grid->num('quarter'))->toEqualWithDelta(M_PI * 42 / 4, 1e-9);
     $stones = array_values(array_filter($grid->value('lines'), static fn (array $line): bool => str_starts_with($line['key'], 'stone')));
-    expect($stones[0]['from'])->toStartWith('0.00')->and($stones[1]['from'])->toStartWith('6.00 before')->and($stones[2]['from'])->toStartWith('6.00 after');
+    expect($stones[0]['from'])->toBe('at the top')->and($stones[1]['from'])->toStartWith('6.00 before')->and($stones[2]['from'])->toStartWith('6.00 after');
 });
 
 it('refuses or answers what is hardly a stone', function (string $sheet, array $input, ?string $field): void {

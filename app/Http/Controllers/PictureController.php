@@ -32,7 +32,8 @@ final class PictureController
             return $this->refused($refused);
         }
         $person = $request->user();
-        $picture = [...$taken, 'caption' => mb_substr($request->string('caption')->trim()->toString(), 0, 200), 'by' => $person instanceof Person ? $person->name : '', 'at' => now()->toIso8601String()];
+        $about = $request->string('about')->toString();
+        $picture = [...$taken, ...(preg_match('/^(stones|attempts|castings)\.\d{1,3}$/', $about) === 1 ? ['about' => $about] : []), 'caption' => mb_substr($request->string('caption')->trim()->toString(), 0, 200), 'by' => $person instanceof Person ? $person->name : '', 'at' => now()->toIso8601String()];
         $job = $keeper->store($job, [new Change('pictures.'.count($job->held()->list('pictures')), null, $picture)], $person instanceof Person ? $person : null);
 
         return new JsonResponse(['version' => $job->version, 'pictures' => $job->held()->list('pictures')], 201);

@@ -3307,6 +3307,7 @@ export interface components {
             pictures: {
                 file: string;
                 caption?: string;
+                about?: string;
                 width?: number;
                 height?: number;
                 by?: string;
@@ -3838,6 +3839,11 @@ export interface components {
                 species: string;
                 treated?: boolean;
                 name?: string | null;
+                owner?: ("client" | "workshop") | null;
+                source?: ("bought" | "heirloom" | "reclaimed") | null;
+                keep_setting?: boolean | null;
+                removed?: string | null;
+                acknowledged?: string | null;
             }[];
             /** @description Steps that come after setting. */
             steps?: ("torch" | "boron" | "pickle" | "ultrasonic" | "steam" | "wheel")[];
@@ -3845,7 +3851,7 @@ export interface components {
              * @description How the stones are held. "claws" unless given.
              * @enum {string}
              */
-            setting?: "bezel" | "tube" | "flush" | "guarded" | "claws" | "bead" | "none";
+            setting?: "bezel" | "tube" | "flush" | "guarded" | "claws" | "bead" | "shared" | "none";
             /** @description Whether it is worn every day. true unless given. */
             daily?: boolean;
             /** @description The workshop’s own figures by path. */

@@ -33,6 +33,7 @@ export interface Kept {
     typed: string;
 }
 export interface Picture {
+    about?: string;
     file: string;
     caption: string;
     width: number;

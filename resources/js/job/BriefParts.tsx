@@ -65,10 +65,12 @@ export function ClientPick({ work }: { work: Work }) {
     );
 }
 
-/** Sketches and photographs, also straight from a tablet's camera. */
-export function Pictures({ work }: { work: Work }) {
+/** Sketches and photographs, of the piece or of one stone or wax, also straight from a tablet's camera. */
+export function Pictures({ work, about }: { work: Work; about?: string }) {
     const number = work.job?.number;
-    const pictures = (work.job?.document.pictures ?? []) as unknown as Picture[];
+    const pictures = ((work.job?.document.pictures ?? []) as unknown as Picture[]).filter(
+        (picture) => picture.about === about,
+    );
     const file = useRef<HTMLInputElement>(null);
     const camera = useRef<HTMLInputElement>(null);
     const add = useMutation({
@@ -76,6 +78,7 @@ export function Pictures({ work }: { work: Work }) {
             const form = new FormData();
             form.append('picture', picture);
             form.append('caption', picture.name.replace(/\.\w+$/, ''));
+            if (about) form.append('about', about);
             return post(`jobs/${number}/pictures`, form);
         },
         onSuccess: () => void work.refetch(),

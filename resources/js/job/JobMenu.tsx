@@ -25,6 +25,7 @@ export function JobMenu({ work, onHistory }: { work: Work; onHistory: () => void
         ['undo', 'Undo the last save', () => void work.act('undo')],
         ['history', 'History', onHistory],
         ['card', 'Print the job card', () => void go(`/print/${job.number}/card`)],
+        ['stones', 'Print the stones at 1:1', () => void go(`/print/${job.number}/stones`)],
         ['template', 'Print the 1:1 template', () => void go(`/print/${job.number}/template`)],
         ['kiln', 'Print the kiln card', () => void go(`/print/${job.number}/kiln`)],
         ['casting', 'Print the casting sheet', () => void go(`/print/${job.number}/casting`)],

@@ -9,6 +9,7 @@ import { isTyping } from '../shell/Shell';
 import { Stem } from '../shell/Stem';
 import { BenchStrip, Next } from './BenchStrip';
 import { ClientPick, Pictures } from './BriefParts';
+import { ClientLook } from './ClientLook';
 import { DecisionRail } from './DecisionRail';
 import { Findings } from './Findings';
 import { History } from './History';
@@ -68,7 +69,7 @@ export function JobPage() {
             if (event.key === 'h') setHistory((now) => !now);
             if (event.key === 'p')
                 void go(
-                    `/print/${number}/${{ wax: 'template', burnout: 'kiln', pour: 'casting' }[params.station ?? ''] ?? 'card'}`,
+                    `/print/${number}/${{ stones: 'stones', wax: 'template', burnout: 'kiln', pour: 'casting' }[params.station ?? ''] ?? 'card'}`,
                 );
         };
         window.addEventListener('keydown', keys);
@@ -205,6 +206,7 @@ export function JobPage() {
                             catalogue={catalogue}
                         />
                     ) : null}
+                    {here === 'wax' ? <ClientLook work={work} /> : null}
                     {here === 'pour' ? (
                         <Readings
                             group="castings"

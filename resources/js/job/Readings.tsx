@@ -1,6 +1,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Catalogue } from '../api/types';
+import { Pictures } from './BriefParts';
 import { Decision } from './DecisionRail';
 import { Pairs } from './Pairs';
 import type { Work } from './useJob';
@@ -117,6 +118,7 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                     );
                 })}
             </Flex>
+            {index < rows.length ? <Pictures work={work} about={`${group}.${index}`} /> : null}
             {group === 'attempts' ? <Pairs work={work} index={index} /> : null}
         </Box>
     );

@@ -1,15 +1,22 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { Fragment, type ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { get } from '../api/client';
 import type { Dimension, Job, Kept, View } from '../api/types';
 import { moment, say, useUnits } from '../bench/units';
 import { Drawing } from '../drawing/Drawing';
+import { Tools } from '../job/StoneParts';
 import { Programme } from '../job/Tables';
 import './print.css';
 
-const STATION: Record<string, string> = { card: 'wax', template: 'wax', kiln: 'burnout', casting: 'pour' };
+const STATION: Record<string, string> = {
+    card: 'wax',
+    template: 'wax',
+    stones: 'stones',
+    kiln: 'burnout',
+    casting: 'pour',
+};
 
 /** A clean A4 page of a job, drawn from the same primitives as the screen. */
 export default function PrintPage() {
@@ -20,7 +27,7 @@ export default function PrintPage() {
         queryFn: () => get<Job>(`jobs/${number}?station=${STATION[what] ?? 'brief'}`),
     });
     if (!job) return null;
-    const Page = { card: Card, template: Template, kiln: Kiln, casting: Casting }[what];
+    const Page = { card: Card, template: Template, stones: StoneSheet, kiln: Kiln, casting: Casting }[what];
     return (
         <Box bg="white" minH="100vh" px={4} data-ready={what} className="light">
             <Flex className="no-print" gap={3} py={3} justify="center" align="center">
@@ -215,13 +222,13 @@ function OnPaper({ job, view, dimension }: { job: Job; view: View; dimension: Di
     );
 }
 
-function Template({ job }: { job: Job }) {
-    const ring = job.page.views.find((view) => view.name === 'wax');
-    const strip = job.page.views.find((view) => view.name === 'unrolled');
-    const plain = (view: View): View => ({ ...view, magnify: 1, dimensions: [] });
+/** A drawing at life size, without its boxes. */
+const plain = (view: View): View => ({ ...view, magnify: 1, dimensions: [] });
+
+/** What shows whether the printer kept to life size. */
+function CheckBar() {
     return (
         <>
-            <Head job={job} title="Template at life size, wax" />
             <svg
                 className="check-bar"
                 width="56mm"
@@ -242,14 +249,43 @@ function Template({ job }: { job: Job }) {
                 ))}
             </svg>
             <div>This bar is 50 mm long. If it is not, print again at 100 %.</div>
-            {strip ? (
-                <>
+        </>
+    );
+}
+
+/** The head and the rows at life size, with the tools that the seats want. */
+function StoneSheet({ job }: { job: Job }) {
+    const views = job.page.views.filter((view) => ['head', 'row', 'row-other-way'].includes(view.name));
+    return (
+        <>
+            <Head job={job} title="Stones at life size" />
+            <CheckBar />
+            {views.length === 0 ? <p>No stone is known yet.</p> : null}
+            {views.map((view) => (
+                <Fragment key={view.name}>
+                    <h2>{view.title}</h2>
+                    <Drawing view={plain(view)} lifeSize box={() => null} />
+                </Fragment>
+            ))}
+            <Tools job={job} />
+        </>
+    );
+}
+
+function Template({ job }: { job: Job }) {
+    const ring = job.page.views.find((view) => view.name === 'wax');
+    const strips = job.page.views.filter((view) => ['grid', 'letters'].includes(view.name));
+    return (
+        <>
+            <Head job={job} title="Template at life size, wax" />
+            <CheckBar />
+            {strips.map((strip) => (
+                <Fragment key={strip.name}>
                     <h2>{strip.title}</h2>
                     <Drawing view={plain(strip)} lifeSize box={() => null} />
-                </>
-            ) : (
-                <p>The wax cannot be drawn yet: its form is not known.</p>
-            )}
+                </Fragment>
+            ))}
+            {strips.length === 0 ? <p>The wax cannot be drawn yet: its form is not known.</p> : null}
             {ring ? (
                 <>
                     <h2>Wax, casting (dashed), finished</h2>

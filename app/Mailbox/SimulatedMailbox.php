@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mailbox;
+
+use App\Models\Job;
+use App\Models\Letter;
+
+/** Keeps what would have been sent, to be read on the job. */
+final class SimulatedMailbox implements Mailbox
+{
+    public function send(Job $job, string $to, string $subject, string $body): void
+    {
+        Letter::query()->create(['job_id' => $job->id, 'to' => $to, 'subject' => $subject, 'body' => $body, 'sent_at' => now()]);
+    }
+}

@@ -1,0 +1,153 @@
+import { Box, Button, Flex, Input } from '@chakra-ui/react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { get, post } from '../api/client';
+import { moment } from '../bench/units';
+import type { Work } from './useJob';
+
+interface Looks {
+    offered: { name: string; title: string }[];
+    looks: { id: number; arrangements: string[]; sent_at: string; expires_at: string; state: string }[];
+    letters: { id: number; to: string; subject: string; body: string; sent_at: string }[];
+    address?: string;
+}
+interface Word {
+    what: 'picks' | 'asks' | 'approves';
+    arrangement: string;
+    words: string;
+    by: string;
+    at: string;
+}
+const SAID = { picks: 'chose', asks: 'asks for a change', approves: 'says that it may be cast' } as const;
+
+/** The client's look: a link to the drawings offered, what came back, and the mailbox it went through. */
+export function ClientLook({ work }: { work: Work }) {
+    const queries = useQueryClient();
+    const number = work.job!.number;
+    const key = ['looks', number];
+    const { data } = useQuery({ queryKey: key, queryFn: () => get<Looks>(`jobs/${number}/looks`) });
+    const [chosen, setChosen] = useState<string[] | null>(null);
+    const [to, setTo] = useState<string | null>(null);
+    const keep = (looks: Looks) => queries.setQueryData(key, looks);
+    const offered = data?.offered ?? [];
+    const shown = chosen ?? offered.map((one) => one.name);
+    const address = to ?? work.job?.client?.contact ?? '';
+    const send = useMutation({
+        mutationFn: () => post<Looks>(`jobs/${number}/looks`, { to: address, arrangements: shown }),
+        onSuccess: keep,
+    });
+    const revoke = useMutation({
+        mutationFn: (id: number) => post<Looks>(`looks/${id}/revoke`),
+        onSuccess: keep,
+    });
+    const words = (work.job?.document.words ?? []) as unknown as Word[];
+    const titled = (name: string) => offered.find((one) => one.name === name)?.title ?? name;
+    return (
+        <Box borderTopWidth="1px" borderColor="rule" pt={3} pb={3} data-testid="look">
+            <Box fontWeight="600">The client’s look</Box>
+            {words.map((word) => (
+                <Box key={word.at + word.what} borderLeftWidth="3px" borderColor="verdigris" pl={3} my={1}>
+                    {moment(word.at)}, <b>{word.by}</b> {SAID[word.what]}
+                    {word.what === 'picks' ? `: ${titled(word.arrangement)}` : ''}
+                    {word.words ? `: “${word.words}”` : ''}
+                </Box>
+            ))}
+            {offered.length === 0 ? (
+                <Box color="soft">There is nothing to show yet: give the ring its form or a stone first.</Box>
+            ) : (
+                <>
+                    <Flex gap={4} wrap="wrap" role="group" aria-label="Drawings to show">
+                        {offered.map((one) => (
+                            <label
+                                key={one.name}
+                                style={{ minHeight: 44, display: 'flex', alignItems: 'center', gap: 8 }}
+                            >
+                                <input
+                                    type="checkbox"
+                                    style={{ width: 22, height: 22 }}
+                                    checked={shown.includes(one.name)}
+                                    onChange={(event) =>
+                                        setChosen(
+                                            event.target.checked
+                                                ? [...shown, one.name]
+                                                : shown.filter((name) => name !== one.name),
+                                        )
+                                    }
+                                />
+                                {one.title}
+                            </label>
+                        ))}
+                    </Flex>
+                    <Flex gap={2} wrap="wrap" align="center">
+                        <Input
+                            aria-label="Send the link to"
+                            placeholder="where the link goes"
+                            value={address}
+                            h="44px"
+                            maxW="300px"
+                            bg="card"
+                            borderColor="rule"
+                            onChange={(event) => setTo(event.target.value)}
+                        />
+                        <Button
+                            variant="outline"
+                            borderColor="verdigris"
+                            color="verdigris"
+                            minH="44px"
+                            loading={send.isPending}
+                            onClick={() => send.mutate()}
+                        >
+                            Send a link
+                        </Button>
+                    </Flex>
+                </>
+            )}
+            {send.error ? (
+                <Box role="alert" color="hot">
+                    {send.error.message}
+                </Box>
+            ) : null}
+            {data?.address ? (
+                <Box data-testid="look-address" overflowWrap="anywhere" my={1}>
+                    {data.address}
+                </Box>
+            ) : null}
+            {data?.looks.map((look) => (
+                <Flex key={look.id} gap={3} align="center" wrap="wrap" fontSize="14.5px">
+                    <Box>
+                        sent {moment(look.sent_at)},{' '}
+                        {look.state === 'open'
+                            ? `open until ${moment(look.expires_at.slice(0, 10))}`
+                            : look.state}
+                    </Box>
+                    {look.state === 'open' ? (
+                        <Button
+                            variant="plain"
+                            color="soft"
+                            minH="44px"
+                            onClick={() => revoke.mutate(look.id)}
+                        >
+                            withdraw it
+                        </Button>
+                    ) : null}
+                </Flex>
+            ))}
+            {data && data.letters.length > 0 ? (
+                <Box as="details" mt={1}>
+                    <Box as="summary" minH="44px" pt={2} cursor="pointer" color="soft">
+                        simulated mailbox: {data.letters.length} sent
+                    </Box>
+                    {data.letters.map((letter) => (
+                        <Box key={letter.id} bg="sunk" p={3} mb={2} fontSize="14.5px" whiteSpace="pre-wrap">
+                            <b>
+                                to {letter.to}: {letter.subject}
+                            </b>
+                            {'\n'}
+                            {letter.body}
+                        </Box>
+                    ))}
+                </Box>
+            ) : null}
+        </Box>
+    );
+}

@@ -1,0 +1,56 @@
+<!DOCTYPE html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="robots" content="noindex">
+    <title>{{ $title }}</title>
+    <link rel="stylesheet" href="/look.css">
+</head>
+<body>
+<main>
+    <h1>{{ $title }}</h1>
+    <p>A look at your ring before it is cast. Changes are cheap in wax and dear in metal: say now what you would like otherwise.</p>
+    @if (session('thanks'))
+        <p class="thanks" role="status">Thank you. Your word is with the workshop.</p>
+    @endif
+    @if ($errors->any())
+        <p class="wrong" role="alert">{{ implode(' ', $errors->all()) }}</p>
+    @endif
+    <form method="post" action="/look/{{ $token }}">
+        @csrf
+        <div class="offered">
+            @foreach ($drawings as $name => $drawing)
+                <label>
+                    <figure>{!! $drawing['svg'] !!}</figure>
+                    <span><input type="radio" name="arrangement" value="{{ $name }}" @checked(old('arrangement') === $name || count($drawings) === 1)> {{ $drawing['title'] }}</span>
+                </label>
+            @endforeach
+        </div>
+        @if ($pictures !== [])
+            <div class="pictures">
+                @foreach ($pictures as $picture)
+                    <img src="/look/{{ $token }}/picture/{{ $picture }}" alt="photograph of your ring">
+                @endforeach
+            </div>
+        @endif
+        <p><label>Your name <input name="name" value="{{ old('name') }}" maxlength="80" required></label></p>
+        <p><label>In your own words<br><textarea name="words" rows="4" maxlength="2000">{{ old('words') }}</textarea></label></p>
+        <p class="buttons">
+            <button name="what" value="picks">I choose this one</button>
+            <button name="what" value="asks">I would like a change</button>
+            <button name="what" value="approves">It may be cast</button>
+        </p>
+    </form>
+    @if ($said !== [])
+        <h2>What was said</h2>
+        <ul>
+            @foreach ($said as $word)
+                <li>{{ substr($word['at'], 0, 10) }}, {{ $word['by'] }} {{ ['picks' => 'chose', 'asks' => 'asked for a change', 'approves' => 'said that it may be cast'][$word['what']] }}{{ $word['arrangement'] !== '' && $word['what'] === 'picks' ? ': '.($drawings[$word['arrangement']]['title'] ?? '') : '' }}{{ $word['words'] !== '' ? ': “'.$word['words'].'”' : '' }}</li>
+            @endforeach
+        </ul>
+    @endif
+    <p class="small">This page is yours alone and closes on {{ $until->format('j F Y') }}.</p>
+</main>
+</body>
+</html>
