@@ -51,6 +51,7 @@ final class FieldSchema
             Quantity::Moment, Quantity::Day => ['type' => 'string'],
             Quantity::YesNo => ['type' => 'boolean'],
             Quantity::Rows => ['type' => 'array', 'items' => self::row($field)],
+            Quantity::Shares => ['type' => 'object', 'additionalProperties' => false, 'properties' => array_fill_keys($field->choices, ['type' => $benchTalk ? ['number', 'string'] : 'number', 'minimum' => 0])],
             default => ['type' => $benchTalk ? ['number', 'string'] : 'number'],
         };
     }

@@ -38,7 +38,8 @@ final class SeatDrawing
             ->input('seat_height', 'seat', [-$out, -28 * $box], [[-$reach - 0.2, 0], [-$reach - 0.2, -$seat]], $seat)
             ->input('cover', 'pushed over', [$out, -$high], [[$reach + 0.2, -$high], [$reach + 0.2, -$high + $answer->num('cover')]], $answer->num('cover'))
             ->result('strip_height', 'strip high', [$out, -$high + 56 * $box])
-            ->result('wall_in_wax', 'wall in wax', [-$out, -84 * $box])];
+            ->result('wall_in_wax', 'wall in wax', [-$out, -84 * $box])
+            ->result('seat_width_in_wax', 'seat in wax', [-$out, -140 * $box])];
     }
 
     /** @return list<View> in the band itself */

@@ -111,6 +111,8 @@ final class DecisionFields
             Field::of(Quantity::Moment, 'burnout.ready_at', 'when the flask is to be ready to pour'),
 
             Field::choice('pour.method', Methods::ALL, 'how it is poured'),
+            Field::temperature('pour.metal_temperature', 'temperature of the metal at the pour'),
+            Field::length('pour.head', 'head of metal, poured by hand'),
             Field::share('pour.button_fraction', 'button as a share of the fill'),
             Field::mass('pour.new_mass', 'clean new metal in the charge')->allowingZero(),
             Field::mass('pour.reused_mass', 'buttons and sprues in the charge')->allowingZero(),

@@ -160,6 +160,15 @@ final class Feeds
                 'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
                 'school' => $decision('burnout.school'), 'ready_at' => $decision('burnout.ready_at'),
             ],
+            'burnout.core' => [
+                'diameter' => $result('flask.choose', 'flask_diameter'), 'school' => $decision('burnout.school'), 'water_per_100' => $decision('tree.water_per_100'),
+                'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
+            ],
+            'pour.fill' => [
+                'thinnest_modulus' => $result('sprue.size', 'thinnest_modulus'), 'volume_mm3' => $result('wax.pattern', 'ring_volume_mm3'), 'gate_area' => $result('sprue.size', 'gate_area'),
+                'method' => $decision('pour.method'), 'alloy' => $decision('brief.alloy'), 'flask_temperature' => $result('burnout.core', 'core_at_pour'),
+                'metal_temperature' => [Source::decision('pour.metal_temperature'), Source::result('pour.temperatures', 'metal_low')], 'head' => $decision('pour.head'),
+            ],
             'metal.charge' => [
                 'wax_mass' => $reading('attempts', 'wax_mass'), 'stones_in_wax' => $reading('attempts', 'stones_in_wax'), 'stones_mass' => $reading('attempts', 'stones_mass'),
                 'displaced_ml' => [Source::result('wax.pattern', 'ring_volume_mm3')->times(0.001)->unless('attempts.wax_mass')],

@@ -17,7 +17,7 @@ final class JobReckoner
     /** Inputs without which a use makes no sense on a job, beyond those its sheet requires. */
     private const NEEDS = [
         'size.fit' => ['inner_diameter'], 'form.band' => ['inner_diameter'], 'wax.dimensions' => ['inner_diameter'], 'wax.pattern' => ['inner_diameter'],
-        'sprue.size' => ['width', 'thickness', 'inner_diameter'], 'metal.charge' => ['alloy'],
+        'sprue.size' => ['width', 'thickness', 'inner_diameter'], 'metal.charge' => ['alloy'], 'burnout.core' => ['pour_temperature'],
     ];
 
     /** @var array<string, Answer> */

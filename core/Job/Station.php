@@ -39,8 +39,8 @@ enum Station: string
             self::Stones => ['stone.outline', 'stone.weight', 'seat.bezel', 'seat.tube', 'seat.claw', 'seat.round', 'seat.depth', 'layout.halo', 'layout.row', 'care.check'],
             self::Wax => ['wax.dimensions', 'wax.pattern', 'blank.choose', 'layout.grid', 'layout.lettering', 'layout.symmetry', 'wax.predict'],
             self::Tree => ['sprue.size', 'flask.choose', 'investment.mix'],
-            self::Burnout => ['burnout.programme', 'pour.temperatures'],
-            self::Pour => ['metal.charge', 'cast.check'],
+            self::Burnout => ['burnout.programme', 'burnout.core', 'pour.temperatures'],
+            self::Pour => ['metal.charge', 'pour.fill', 'cast.check'],
         };
     }
 

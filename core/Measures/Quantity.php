@@ -28,6 +28,7 @@ enum Quantity: string
     case Text = 'text';
     case YesNo = 'yes-no';
     case Rows = 'rows';
+    case Shares = 'shares';
 
     /** The unit's spelling in answers; null for a text or a list. */
     public function unit(): ?string
@@ -105,6 +106,7 @@ enum Quantity: string
             self::Text => 'a text',
             self::YesNo => 'true or false',
             self::Rows => 'a list',
+            self::Shares => 'an object of shares by name',
         };
     }
 }

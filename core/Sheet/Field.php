@@ -98,6 +98,16 @@ final readonly class Field
         return self::of(Quantity::Choice, $name, $meaning)->with(['choicesFrom' => $list]);
     }
 
+    /**
+     * Shares by name, each in parts of 1: `{"Au": 0.75, "Ag": 0.125}`.
+     *
+     * @param list<string> $names
+     */
+    public static function shares(string $name, array $names, string $meaning): self
+    {
+        return self::of(Quantity::Shares, $name, $meaning)->with(['choices' => $names]);
+    }
+
     /** @param list<self> $columns */
     public static function rows(string $name, array $columns, string $meaning): self
     {
@@ -174,8 +184,26 @@ final readonly class Field
             Quantity::Moment => $this->readMoment($raw),
             Quantity::Day => $this->readDay($raw),
             Quantity::Rows => $this->readRows($raw, $rules),
+            Quantity::Shares => $this->readShares($raw, $rules),
             default => $this->readNumber($raw),
         };
+    }
+
+    /** @return array<string, float> */
+    private function readShares(mixed $raw, Rules $rules): array
+    {
+        if (! is_array($raw) || $raw === [] || array_is_list($raw)) {
+            throw $this->refuse($raw);
+        }
+        $shares = [];
+        foreach ($raw as $name => $share) {
+            if (! in_array($name, $this->choices, true)) {
+                throw new NotUnderstood(sprintf('%s is not known here; %s is accepted.', self::show($name), implode(', ', $this->choices)));
+            }
+            $shares[$name] = (float) self::share($name, $this->meaning)->readNumber($share);
+        }
+
+        return $shares;
     }
 
     private function readNumber(mixed $raw): float|int

@@ -110,6 +110,14 @@ final readonly class Input
         return is_array($value) ? array_map(floatval(...), array_values($value)) : throw new LogicException("{$name} is no list");
     }
 
+    /** @return array<string, float> */
+    public function shares(string $name): array
+    {
+        $value = $this->at($name);
+
+        return is_array($value) ? array_map(floatval(...), $value) : throw new LogicException("{$name} is no list of shares");
+    }
+
     /** @return list<string> */
     public function texts(string $name): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Sheet;
 
+use HotSprue\Burnout\BurnoutCore;
 use HotSprue\Burnout\BurnoutProgramme;
 use HotSprue\Burnout\PourTemperatures;
 use HotSprue\Form\FormBand;
@@ -15,8 +16,12 @@ use HotSprue\Layout\LayoutHalo;
 use HotSprue\Layout\LayoutLettering;
 use HotSprue\Layout\LayoutRow;
 use HotSprue\Layout\LayoutSymmetry;
+use HotSprue\Metal\AlloyDensity;
+use HotSprue\Metal\AlloyMix;
 use HotSprue\Metal\MetalCharge;
 use HotSprue\Pour\CastCheck;
+use HotSprue\Pour\PourFill;
+use HotSprue\Pour\SpinBalance;
 use HotSprue\Rules\Rules;
 use HotSprue\Seats\SeatBezel;
 use HotSprue\Seats\SeatClaw;
@@ -28,6 +33,7 @@ use HotSprue\Stones\StoneWeight;
 use HotSprue\Tree\FlaskChoose;
 use HotSprue\Tree\InvestmentMix;
 use HotSprue\Tree\SprueSize;
+use HotSprue\Tree\TreePack;
 use HotSprue\Wax\BlankChoose;
 use HotSprue\Wax\WaxDensity;
 use HotSprue\Wax\WaxDimensions;
@@ -41,8 +47,8 @@ final class Sheets
         StoneOutline::class, StoneWeight::class, StoneCare::class, SeatBezel::class, SeatClaw::class, SeatRound::class, SeatDepth::class,
         LayoutHalo::class, LayoutRow::class, LayoutLettering::class, LayoutDivide::class, LayoutGrid::class, LayoutSymmetry::class,
         WaxDimensions::class, WaxPredict::class, WaxDensity::class,
-        BlankChoose::class, MetalCharge::class, SprueSize::class, FlaskChoose::class, InvestmentMix::class,
-        PourTemperatures::class, BurnoutProgramme::class, CastCheck::class,
+        BlankChoose::class, MetalCharge::class, AlloyDensity::class, AlloyMix::class, SprueSize::class, FlaskChoose::class, TreePack::class, InvestmentMix::class,
+        PourTemperatures::class, BurnoutProgramme::class, BurnoutCore::class, PourFill::class, SpinBalance::class, CastCheck::class,
     ];
 
     /** @var array<string, Sheet>|null */

@@ -49,6 +49,7 @@ final class SprueSize implements Sheet
             ],
             [
                 Output::length('section_modulus', 'modulus of the heaviest section'),
+                Output::length('thinnest_modulus', 'modulus of the lightest section'),
                 Output::length('diameter', 'thinnest sprue that freezes last'),
                 Output::length('stock_diameter', 'nearest wire in stock not under it'),
                 Output::of(Quantity::Count, 'count', 'sprues to one pattern'),
@@ -82,6 +83,7 @@ final class SprueSize implements Sheet
         $wire = $this->wire($diameter, $rules);
         $answer = Reckoning::of($this, $input)
             ->work('section_modulus', $heaviest, 'the larger modulus of top and base', 'max({}, {})', [$top, $base], $section, 'the heaviest section freezes last and must be fed longest', self::SOURCE)
+            ->work('thinnest_modulus', min($top, $base), 'the smaller modulus of top and base', 'min({}, {})', [$top, $base], $section, 'the lightest section freezes first', self::SOURCE)
             ->work('diameter', $diameter, 'the larger of 4 × margin × section modulus and the thinnest sprue', 'max(4 × {} × {}, {})', [$margin, $heaviest, $least], $section,
                 'a round sprue’s modulus is a quarter of its diameter, and freezing time goes with the square of the modulus', self::SOURCE);
         $chosen = $input->numOr('sprue_diameter', $wire ?? $diameter);

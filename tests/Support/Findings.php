@@ -27,6 +27,7 @@ final class Findings
         $wax = ['bore' => 17.38, 'width' => 5.28];
         $half = ['profile' => 'flat', 'width' => 5, 'thickness' => 2];
         $cast = ['charge_mass' => 40, 'button_mass' => 5];
+        $pour = ['gate_area' => 1, 'alloy' => 'sterling-925', 'method' => 'spin', 'flask_temperature' => 480, 'metal_temperature' => 950];
 
         return [
             'size.convert' => [['between-marks', ['scale' => 'circumference'], ['size' => '52.75'], ['size' => '52.76']]],
@@ -133,6 +134,40 @@ final class Findings
                 ['nickel', ['wax_mass' => 1], ['alloy' => '14k-white-nickel'], ['alloy' => '18k-white-palladium']],
                 ['not-for-gypsum', ['wax_mass' => 1], ['alloy' => 'palladium-950'], ['alloy' => '18k-white-palladium']],
             ],
+            'alloy.mix' => [
+                ['fineness-unknown', ['target_fineness' => 0.417], ['lots' => [['mass' => 12, 'fineness' => 0.585], ['mass' => 1]]], ['lots' => [['mass' => 12, 'fineness' => 0.585]]]],
+                // 12 × 0.585 ÷ 0.417 = 16.8345.
+                ['short-of-target', ['lots' => [['mass' => 12, 'fineness' => 0.585]], 'target_fineness' => 0.417], ['target_mass' => 16.835], ['target_mass' => 16.834]],
+            ],
+            // A single ring: √(across² + deep²) ÷ 2 within 44.8, and across within 76.2 − 12 − 10.
+            'tree.pack' => [
+                ['no-flask-fits', [], ['patterns' => [['across' => 89.05, 'deep' => 10]]], ['patterns' => [['across' => 89.04, 'deep' => 10]]]],
+                ['flask-too-small', ['flask' => '3×3'], ['patterns' => [['across' => 54.21, 'deep' => 10]]], ['patterns' => [['across' => 54.2, 'deep' => 10]]]],
+                ['too-many-for-one', [], ['patterns' => array_fill(0, 25, ['across' => 6, 'deep' => 1])], ['patterns' => array_fill(0, 24, ['across' => 6, 'deep' => 1])]],
+            ],
+            // Whole minutes and tenths of a degree on either side of where the model crosses the limit.
+            'burnout.core' => [
+                ['core-unclean', ['diameter' => 63.5], ['stages' => self::kiln([149, 140], [732, 118])], ['stages' => self::kiln([149, 140], [732, 119])]],
+                ['core-barely-clean', ['diameter' => 63.5], ['stages' => self::kiln([149, 140], [732, 158])], ['stages' => self::kiln([149, 140], [732, 159])]],
+                ['core-off-kiln', ['diameter' => 63.5], ['stages' => self::kiln([149, 140], [732, 180], [540, 75])], ['stages' => self::kiln([149, 140], [732, 180], [540, 76])]],
+                ['wet-above-480', ['diameter' => 101.6], ['stages' => self::kiln([480.1, 140])], ['stages' => self::kiln([480, 140])]],
+                ['wet-above-600', ['diameter' => 101.6], ['stages' => self::kiln([600.1, 140])], ['stages' => self::kiln([600, 140])]],
+            ],
+            // Sterling at 950 into 480 freezes 0.7 mm in 4.4271 s; a gate of 1 mm² spun fills 1500 mm³ a second.
+            // By hand 30 mm of it drive with 2804.07 Pa, against 0.736 ÷ modulus.
+            'pour.fill' => [
+                ['fills-slowly', [...$pour, 'thinnest_modulus' => 0.7], ['volume_mm3' => 1660.3], ['volume_mm3' => 1660]],
+                ['freezes-first', [...$pour, 'thinnest_modulus' => 0.7], ['volume_mm3' => 3320.6], ['volume_mm3' => 3320]],
+                ['weak-drive', [...$pour, 'volume_mm3' => 100, 'method' => 'hand'], ['thinnest_modulus' => 0.3937], ['thinnest_modulus' => 0.3938]],
+                ['not-driven-in', [...$pour, 'volume_mm3' => 100, 'method' => 'hand'], ['thinnest_modulus' => 0.26247], ['thinnest_modulus' => 0.26248]],
+                ['flask-too-cold', [...$pour, 'volume_mm3' => 100, 'thinnest_modulus' => 0.7], ['flask_temperature' => 199.9], ['flask_temperature' => 200]],
+                ['metal-too-cold', [...$pour, 'volume_mm3' => 100, 'thinnest_modulus' => 0.7], ['metal_temperature' => 899], ['metal_temperature' => 900]],
+            ],
+            // (400 + 900 + 30) × 180 ÷ 1500 = 159.6.
+            'spin.balance' => [
+                ['weight-off-arm', ['crucible_mass' => 400, 'flask_mass' => 900, 'charge_mass' => 30, 'flask_radius' => 180, 'counterweight_mass' => 1500], ['arm_length' => 159.5], ['arm_length' => 159.6]],
+                ['overwound', ['crucible_mass' => 400, 'flask_mass' => 900, 'flask_radius' => 180, 'counterweight_mass' => 1500, 'turns' => 3], ['charge_mass' => 19.9], ['charge_mass' => 20]],
+            ],
             // One sprue: π (D + 2) ÷ 2 ÷ 2 is 16 and 26 thicknesses at D = 64 ÷ π − 2 and 104 ÷ π − 2.
             'sprue.size' => [
                 ['reach-long', [...$half, 'count' => 1], ['inner_diameter' => 18.372], ['inner_diameter' => 18.371]],
@@ -178,6 +213,15 @@ final class Findings
                 ['shrinkage-odd', ['casting_mass' => 30, 'wax_bore' => 20], ['measured_bore' => 20.01], ['measured_bore' => 20]],
             ],
         ];
+    }
+
+    /**
+     * @param  array{float|int, float|int}  ...$stages
+     * @return list<array<string, mixed>>
+     */
+    private static function kiln(array ...$stages): array
+    {
+        return array_map(static fn (array $stage): array => ['temperature' => $stage[0], 'minutes' => $stage[1]], array_values($stages));
     }
 
     /** @return array<string, mixed> the list with one alloy of this liquidus, poured 50 °C above it */

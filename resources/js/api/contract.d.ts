@@ -1075,6 +1075,108 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reckon/alloy.density": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The density of a composed alloy, by volume */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AlloyDensityInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["AlloyDensityResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/alloy.mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to add to bring metal to a fineness */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AlloyMixInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["AlloyMixResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reckon/sprue.size": {
         parameters: {
             query?: never;
@@ -1157,6 +1259,57 @@ export interface paths {
                     content: {
                         "application/json": components["schemas"]["Answer"] & {
                             results?: components["schemas"]["FlaskChooseResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/tree.pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Patterns on one stem: levels, places, clearances and the flask that holds them */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TreePackInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["TreePackResults"];
                         };
                     };
                 };
@@ -1310,6 +1463,159 @@ export interface paths {
                     content: {
                         "application/json": components["schemas"]["Answer"] & {
                             results?: components["schemas"]["BurnoutProgrammeResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/burnout.core": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the core of a flask feels while the kiln runs its programme, by a model */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BurnoutCoreInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["BurnoutCoreResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/pour.fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether the mould fills before it freezes, and whether the metal is driven in */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PourFillInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["PourFillResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/spin.balance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where the counterweight of a spin arm goes, and how many turns the spring takes */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SpinBalanceInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["SpinBalanceResults"];
                         };
                     };
                 };
@@ -3013,6 +3319,16 @@ export interface components {
                 "pour.method"?: {
                     /** @enum {string} */
                     value: "spin" | "vacuum" | "hand";
+                    typed: string;
+                };
+                /** @description Temperature of the metal at the pour. */
+                "pour.metal_temperature"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Head of metal, poured by hand. */
+                "pour.head"?: {
+                    value: number;
                     typed: string;
                 };
                 /** @description Button as a share of the fill. */
@@ -4941,6 +5257,84 @@ export interface components {
                 unit: "1";
             };
         };
+        AlloyDensityInput: {
+            /** @description Share of each metal, in parts of 1. */
+            composition: {
+                Au?: number | string;
+                Ag?: number | string;
+                Cu?: number | string;
+                Zn?: number | string;
+                Ni?: number | string;
+                Pd?: number | string;
+                Pt?: number | string;
+            };
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        AlloyDensityResults: {
+            /** @description density of the alloy */
+            density?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g/cm3";
+            };
+            /** @description gold, in parts of 1 */
+            fineness_gold?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description silver, in parts of 1 */
+            fineness_silver?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+        };
+        AlloyMixInput: {
+            /** @description What is melted together. */
+            lots: {
+                mass: number;
+                fineness?: number | null;
+            }[];
+            /** @description Fineness that is wanted. In 1 where no unit is given. */
+            target_fineness: number | string;
+            /** @description How much is wanted, at the least. In g where no unit is given. */
+            target_mass?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        AlloyMixResults: {
+            /** @description fineness of the lots together */
+            fineness?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description what to add */
+            added_mass?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description fine metal, master alloy, or nothing */
+            added?: {
+                value: string;
+                unit: null;
+            };
+            /** @description what comes of it */
+            final_mass?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description fine metal in it */
+            fine_mass?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+        };
         SprueSizeInput: {
             /** @description Area over perimeter of the heaviest section, as cast. In mm where no unit is given. */
             section_modulus?: number | string;
@@ -4982,6 +5376,12 @@ export interface components {
         SprueSizeResults: {
             /** @description modulus of the heaviest section */
             section_modulus?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description modulus of the lightest section */
+            thinnest_modulus?: {
                 value: number;
                 /** @enum {string} */
                 unit: "mm";
@@ -5077,6 +5477,104 @@ export interface components {
                 value: number;
                 /** @enum {string} */
                 unit: "mm";
+            };
+        };
+        TreePackInput: {
+            /** @description The patterns. */
+            patterns: {
+                name?: string | null;
+                across: number;
+                deep: number;
+                volume?: number | null;
+                gate_area?: number | null;
+            }[];
+            /** @description Length of a sprue. In mm where no unit is given. The workshop’s sprue.length unless given. */
+            sprue_length?: number | string;
+            /** @description From the flask’s foot to the lowest sprue. In mm where no unit is given. 12 unless given. */
+            foot?: number | string;
+            /** @description Least between two patterns. In mm where no unit is given. 4 unless given. */
+            between?: number | string;
+            /** @description A flask chosen by hand. */
+            flask?: string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        TreePackResults: {
+            /** @description the flask */
+            flask?: {
+                value: string;
+                unit: null;
+            };
+            /** @description inside diameter of the flask */
+            flask_diameter?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description inside height of the flask */
+            flask_height?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description how many levels */
+            levels?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description sprues to the stem’s axis */
+            tilt_deg?: {
+                value: number;
+                /** @enum {string} */
+                unit: "deg";
+            };
+            /** @description how far the tree reaches from its axis */
+            radius?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description how high it stands */
+            height?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description investment to the wall */
+            wall_margin?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description investment to the end */
+            end_margin?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description least between two patterns */
+            clearance?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description volume of the patterns together */
+            pattern_volume_mm3?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm3";
+            };
+            /** @description stem as wide as the gates of its widest level */
+            stem_diameter?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description each pattern, heaviest nearest the button: name, level, around_deg, height_mm */
+            places?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
             };
         };
         InvestmentMixInput: {
@@ -5203,6 +5701,168 @@ export interface components {
             start_at?: {
                 value: string;
                 unit: null;
+            };
+        };
+        BurnoutCoreInput: {
+            /** @description Diameter of the widest flask. In mm where no unit is given. */
+            diameter: number | string;
+            /** @description The programme, instead of a school. */
+            stages?: {
+                temperature: number;
+                minutes: number;
+            }[];
+            /**
+             * @description The programme of a school; auto goes by the diameter.
+             * @enum {string}
+             */
+            school?: "auto" | "short" | "medium" | "long" | "three-step" | "overnight";
+            /** @description Flask temperature at the pour, with a school. In C where no unit is given. */
+            pour_temperature?: number | string;
+            /** @description Ml of water to 100 g of powder. In 1 where no unit is given. The workshop’s investment.water_per_100 unless given. */
+            water_per_100?: number | string;
+            /** @description How fast the kiln climbs. In C/min where no unit is given. The workshop’s burnout.climb_c_per_min unless given. */
+            climb_c_per_min?: number | string;
+            /** @description How fast the kiln falls. In C/min where no unit is given. The workshop’s burnout.fall_c_per_min unless given. */
+            fall_c_per_min?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        BurnoutCoreResults: {
+            /** @description when the core is dry */
+            dry_at_min?: {
+                value: number;
+                /** @enum {string} */
+                unit: "min";
+            };
+            /** @description how long the core is above 620 °C */
+            above_620_min?: {
+                value: number;
+                /** @enum {string} */
+                unit: "min";
+            };
+            /** @description core at the pour */
+            core_at_pour?: {
+                value: number;
+                /** @enum {string} */
+                unit: "C";
+            };
+            /** @description most that the core lags behind the kiln */
+            largest_lag?: {
+                value: number;
+                /** @enum {string} */
+                unit: "C";
+            };
+            /** @description length of the programme */
+            total_min?: {
+                value: number;
+                /** @enum {string} */
+                unit: "min";
+            };
+            /** @description every five minutes: min, kiln_c, wall_c, core_c */
+            curves?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        PourFillInput: {
+            /** @description Area over perimeter of the thinnest section, as cast. In mm where no unit is given. */
+            thinnest_modulus: number | string;
+            /** @description Volume of one pattern. In mm3 where no unit is given. */
+            volume_mm3: number | string;
+            /** @description Area of one pattern’s gates. In mm2 where no unit is given. */
+            gate_area: number | string;
+            /**
+             * @description How it is poured. The workshop’s charge.method unless given.
+             * @enum {string}
+             */
+            method?: "spin" | "vacuum" | "hand";
+            /** @description The alloy. */
+            alloy: string;
+            /** @description Temperature of the flask’s core. In C where no unit is given. */
+            flask_temperature: number | string;
+            /** @description Temperature of the metal. In C where no unit is given. */
+            metal_temperature: number | string;
+            /** @description Head of metal, poured by hand. In mm where no unit is given. 30 unless given. */
+            head?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        PourFillResults: {
+            /** @description time to fill */
+            fill_time_s?: {
+                value: number;
+                /** @enum {string} */
+                unit: "s";
+            };
+            /** @description time in which the thinnest section freezes */
+            freeze_time_s?: {
+                value: number;
+                /** @enum {string} */
+                unit: "s";
+            };
+            /** @description what drives the metal, Pa */
+            drive_pa?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description what the thinnest section asks before it lets metal in, Pa */
+            entry_pa?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description filling as a share of freezing */
+            fill_share?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+        };
+        SpinBalanceInput: {
+            /** @description Crucible with its carriage. In g where no unit is given. */
+            crucible_mass: number | string;
+            /** @description The invested flask. In g where no unit is given. */
+            flask_mass: number | string;
+            /** @description Metal to melt. In g where no unit is given. */
+            charge_mass: number | string;
+            /** @description From the pivot to the middle of crucible and flask. In mm where no unit is given. */
+            flask_radius: number | string;
+            /** @description The counterweight. In g where no unit is given. */
+            counterweight_mass?: number | string;
+            /** @description From the pivot to the counterweight. In mm where no unit is given. */
+            counterweight_radius?: number | string;
+            /** @description Farthest that the counterweight goes. In mm where no unit is given. */
+            arm_length?: number | string;
+            /** @description Turns that the spring is given. In 1 where no unit is given. */
+            turns?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        SpinBalanceResults: {
+            /** @description moment to balance, g·mm */
+            moment_g_mm?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description where the counterweight goes */
+            counterweight_radius?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description how heavy it is */
+            counterweight_mass?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description turns of the spring */
+            turns?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
             };
         };
         CastCheckInput: {

@@ -285,7 +285,12 @@ export function JobPage() {
                             }
                         />
                     ) : null}
-                    {here === 'stones' ? <Stands job={job} /> : null}
+                    {here === 'stones' ? (
+                        <>
+                            <Tray device="caliper" />
+                            <Stands job={job} />
+                        </>
+                    ) : null}
                     {here === 'tree' ? <WorkingClock job={job} /> : null}
                     {here === 'wax' || here === 'pour' ? (
                         <>

@@ -19,6 +19,8 @@ const HEIGHT: Record<string, number> = {
     finger: 300,
     head: 400,
     seat: 190,
+    core: 280,
+    fill: 110,
     kiln: 380,
     wax: 400,
     charge: 300,

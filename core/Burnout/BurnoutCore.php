@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Burnout;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Sheet\Sheets;
+
+/** What the core of a flask feels while the kiln runs its programme: a model, shown as one. Source: workbook 9. */
+final class BurnoutCore implements Sheet
+{
+    private const SOURCE = 'workbook 9, what the core feels';
+
+    private const STEP = 60.0;
+
+    /** A point of the curves every so many minutes. */
+    private const POINT = 5;
+
+    private const DRY = 105.0;
+
+    private const CLEAN = 620.0;
+
+    public function description(): Description
+    {
+        return new Description(
+            'burnout.core',
+            'What the core of a flask feels while the kiln runs its programme, by a model',
+            [
+                Field::length('diameter', 'diameter of the widest flask'),
+                Field::rows('stages', [Field::temperature('temperature', 'where the kiln goes'), Field::minutes('minutes', 'how long, with its ramp')], 'the programme, instead of a school')->optional(),
+                Field::choice('school', School::names(), 'the programme of a school; auto goes by the diameter')->optional(),
+                Field::temperature('pour_temperature', 'flask temperature at the pour, with a school')->optional(),
+                Field::number('water_per_100', 'ml of water to 100 g of powder')->between(0, 60)->allowingZero()->fromRule('investment.water_per_100'),
+                Field::of(Quantity::HeatingRate, 'climb_c_per_min', 'how fast the kiln climbs')->fromRule('burnout.climb_c_per_min'),
+                Field::of(Quantity::HeatingRate, 'fall_c_per_min', 'how fast the kiln falls')->fromRule('burnout.fall_c_per_min'),
+            ],
+            [
+                Output::of(Quantity::Minutes, 'dry_at_min', 'when the core is dry'),
+                Output::of(Quantity::Minutes, 'above_620_min', 'how long the core is above 620 °C'),
+                Output::of(Quantity::Temperature, 'core_at_pour', 'core at the pour'),
+                Output::of(Quantity::Temperature, 'largest_lag', 'most that the core lags behind the kiln'),
+                Output::of(Quantity::Minutes, 'total_min', 'length of the programme'),
+                Output::rows('curves', 'every five minutes: min, kiln_c, wall_c, core_c'),
+            ],
+            [
+                'core-unclean' => 'core above 620 °C for under 20 minutes',
+                'core-barely-clean' => 'core above 620 °C for under 60 minutes',
+                'core-off-kiln' => 'core over 30 °C from the kiln at the pour',
+                'wet-above-480' => 'kiln over 480 °C with the core still under 105',
+                'wet-above-600' => 'kiln over 600 °C with the core still under 105',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $stages = $this->stages($input, $rules);
+        $flow = new HeatFlow($input->num('diameter') / 1000, $input->num('water_per_100'));
+        $kiln = HeatFlow::ROOM;
+        $minute = $clean = $lag = 0.0;
+        $dry = null;
+        $hottestWet = $kiln;
+        $curves = [['min' => 0.0, 'kiln_c' => $kiln, 'wall_c' => $kiln, 'core_c' => $kiln]];
+        foreach ($stages as [$to, $minutes]) {
+            for ($left = $minutes; $left > 1e-9; $left -= self::STEP / 60) {
+                $step = min(self::STEP, $left * 60);
+                $kiln = $to > $kiln ? min($to, $kiln + $input->num('climb_c_per_min') * $step / 60) : max($to, $kiln - $input->num('fall_c_per_min') * $step / 60);
+                $flow->step($kiln, $step);
+                $minute += $step / 60;
+                $core = $flow->core();
+                $clean += $core > self::CLEAN ? $step / 60 : 0.0;
+                $lag = max($lag, abs($kiln - $core));
+                $dry ??= $core > self::DRY ? $minute : null;
+                $hottestWet = $dry === null ? max($hottestWet, $kiln) : $hottestWet;
+                if (abs(fmod($minute + 1e-6, self::POINT)) < 1e-3) {
+                    $curves[] = ['min' => round($minute), 'kiln_c' => $kiln, 'wall_c' => $flow->wall($kiln), 'core_c' => $core];
+                }
+            }
+        }
+        $because = 'heat conducted through damp gypsum from the wall inward; a model, so leave room for what it does not know';
+        $uses = ['diameter', 'water_per_100', 'climb_c_per_min', 'fall_c_per_min', ...array_filter(['stages', 'school', 'pour_temperature'], $input->has(...))];
+        $answer = Reckoning::of($this, $input);
+        if ($dry !== null) {
+            $answer->work('dry_at_min', $dry, 'the minute at which the core passes 105 °C', '{}', [$dry], $uses, $because, self::SOURCE);
+        }
+        $answer
+            ->work('above_620_min', $clean, 'minutes that the core spends above 620 °C', '{}', [$clean], $uses, $because, self::SOURCE)
+            ->work('core_at_pour', $flow->core(), 'the core at the end of the programme', '{}', [$flow->core()], $uses, $because, self::SOURCE)
+            ->work('largest_lag', $lag, 'the most that kiln and core are apart', '{}', [$lag], $uses, $because, self::SOURCE)
+            ->work('total_min', $minute, 'the stages, one after another', implode(' + ', array_fill(0, count($stages), '{}')), array_column($stages, 1), $uses, 'each with its ramp', self::SOURCE)
+            ->give('curves', $curves);
+        $this->judge($answer, $clean, $flow->core(), $kiln, $hottestWet);
+
+        return $answer->answer();
+    }
+
+    /**
+     * @return non-empty-list<array{float, float}> where the kiln goes, and for how long with its ramp
+     *
+     * @throws BadInput
+     */
+    private function stages(Input $input, Rules $rules): array
+    {
+        $given = array_map(static fn (array $row): array => [(float) $row['temperature'], (float) $row['minutes']], $input->rows('stages'));
+        if ($given !== [] && $input->has('school')) {
+            throw BadInput::bothGiven(['stages', 'school']);
+        }
+        if ($given !== []) {
+            return $given;
+        }
+        if (! $input->has('pour_temperature')) {
+            throw BadInput::neitherGiven('stages', ['the stages', 'a school and a pouring temperature']);
+        }
+        $programme = Sheets::named('burnout.programme')->reckon(Input::read(Sheets::describe('burnout.programme')->inputs, [
+            'flask_diameters' => [$input->num('diameter')], 'pour_temperature' => $input->num('pour_temperature'), 'school' => $input->textOrNull('school') ?? 'auto',
+            'climb_c_per_min' => $input->num('climb_c_per_min'), 'fall_c_per_min' => $input->num('fall_c_per_min'),
+        ], $rules), $rules)->value('stages');
+        $stages = array_map(static fn (array $stage): array => [(float) $stage['ramp_to_c'], (float) $stage['ramp_min'] + (float) $stage['hold_min']], is_array($programme) ? array_values($programme) : []);
+
+        return $stages === [] ? throw BadInput::neitherGiven('stages', ['the stages', 'a school and a pouring temperature']) : $stages;
+    }
+
+    private function judge(Reckoning $answer, float $clean, float $core, float $kiln, float $hottestWet): void
+    {
+        if ($hottestWet > 600 + 1e-9) {
+            $answer->find(Level::Stop, 'wet-above-600', 'stages', sprintf('The kiln is at %.0f °C with the core still wet: steam cracks the mould.', $hottestWet), 'Hold longer at 149 °C before it climbs.');
+        } elseif ($hottestWet > 480 + 1e-9) {
+            $answer->find(Level::Caution, 'wet-above-480', 'stages', sprintf('The kiln is at %.0f °C with the core still wet.', $hottestWet), 'Hold longer at 149 °C before it climbs.');
+        }
+        if ($clean < 20 - 1e-9) {
+            $answer->find(Level::Stop, 'core-unclean', 'above_620_min', sprintf('The core is above 620 °C for %.0f minutes: carbon is left in it.', $clean), 'Hold longer at the top.');
+        } elseif ($clean < 60 - 1e-9) {
+            $answer->find(Level::Caution, 'core-barely-clean', 'above_620_min', sprintf('The core is above 620 °C for %.0f minutes, and 60 are wanted.', $clean), 'Hold longer at the top.');
+        }
+        if (abs($core - $kiln) > 30 + 1e-9) {
+            $answer->find(Level::Caution, 'core-off-kiln', 'core_at_pour', sprintf('At the pour the core is at %.0f °C and the kiln at %.0f.', $core, $kiln), 'Wait at pouring temperature until the core has followed.');
+        }
+    }
+}

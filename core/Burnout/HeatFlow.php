@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Burnout;
+
+/**
+ * Heat into a flask of gypsum investment: a cylinder, radial only, by implicit finite volumes in enthalpy.
+ * Temperatures °C, lengths m, times s. Source: workbook 9, what the core feels.
+ */
+final class HeatFlow
+{
+    public const ROOM = 20.0;
+
+    private const CONDUCTIVITY = 0.50;
+
+    private const DENSITY = 1200.0;
+
+    private const HEAT = 1050.0;
+
+    private const SURFACE = 35.0;
+
+    private const BOUND_WATER = 0.06;
+
+    private const BOIL = 2.257e6;
+
+    /** The boil is spread over these temperatures. */
+    private const FROM = 95.0;
+
+    private const TO = 105.0;
+
+    /** @var list<float> */
+    private array $temperatures;
+
+    /** @var list<float> enthalpy above room temperature, J a kg of dry investment */
+    private array $enthalpies;
+
+    /** @var list<float> mass of each shell, kg a metre of cylinder */
+    private array $masses = [];
+
+    /** @var list<float> conductance across each shell's outer face, W/K a metre; the last is to the kiln */
+    private array $faces = [];
+
+    private readonly float $latent;
+
+    public float $heatTaken = 0.0;
+
+    public function __construct(float $diameter, float $waterPer100, private readonly int $nodes = 40)
+    {
+        $shell = $diameter / 2 / $nodes;
+        $this->latent = max(0.0, $waterPer100 / 100 - self::BOUND_WATER) * self::BOIL;
+        for ($i = 0; $i < $nodes; $i++) {
+            $this->masses[] = self::DENSITY * M_PI * $shell ** 2 * (($i + 1) ** 2 - $i ** 2);
+            $face = 2 * M_PI * $shell * ($i + 1);
+            $this->faces[] = $i < $nodes - 1 ? self::CONDUCTIVITY / $shell * $face : $face / (1 / self::SURFACE + $shell / 2 / self::CONDUCTIVITY);
+        }
+        $this->temperatures = array_fill(0, $nodes, self::ROOM);
+        $this->enthalpies = array_fill(0, $nodes, 0.0);
+    }
+
+    public function core(): float
+    {
+        return $this->temperatures[0];
+    }
+
+    /** Temperature of the outer face, between the last shell and the kiln. */
+    public function wall(float $kiln): float
+    {
+        $last = $this->temperatures[$this->nodes - 1];
+        $face = 2 * M_PI * sqrt(array_sum($this->masses) / self::DENSITY / M_PI);
+
+        return $kiln - $this->faces[$this->nodes - 1] * ($kiln - $last) / (self::SURFACE * $face);
+    }
+
+    /** Temperature so far from the axis, m. */
+    public function at(float $radius): float
+    {
+        $outer = sqrt(array_sum($this->masses) / self::DENSITY / M_PI);
+        $place = $radius / $outer * $this->nodes - 0.5;
+        $low = (int) max(0, min($this->nodes - 2, floor($place)));
+
+        return $this->temperatures[$low] + ($this->temperatures[$low + 1] - $this->temperatures[$low]) * max(0.0, min(1.0, $place - $low));
+    }
+
+    /** Heat held above room temperature, J a metre. */
+    public function held(): float
+    {
+        return array_sum(array_map(static fn (float $mass, float $enthalpy): float => $mass * $enthalpy, $this->masses, $this->enthalpies));
+    }
+
+    /** Goes on by so many seconds, the kiln at this temperature at their end. */
+    public function step(float $kiln, float $seconds): void
+    {
+        [$n, $masses, $faces] = [$this->nodes, $this->masses, $this->faces];
+        /** @var list<float> $guess */
+        $guess = $this->temperatures;
+        // Newton's steps on the enthalpy: what is held changes by exactly what flows.
+        for ($round = 0; $round < 30; $round++) {
+            $worst = 0.0;
+            $upper = $right = [];
+            for ($i = 0; $i < $n; $i++) {
+                $t = $guess[$i];
+                [$enthalpy, $capacity] = $this->enthalpy($t);
+                $stored = $masses[$i] / $seconds;
+                $inner = $i > 0 ? $faces[$i - 1] : 0.0;
+                $outer = $faces[$i];
+                $diagonal = $stored * $capacity + $inner + $outer;
+                $known = $stored * ($this->enthalpies[$i] - $enthalpy + $capacity * $t) + ($i === $n - 1 ? $outer * $kiln : 0.0);
+                $beyond = $i < $n - 1 ? $outer : 0.0;
+                if ($i === 0) {
+                    $upper[0] = $beyond / $diagonal;
+                    $right[0] = $known / $diagonal;
+
+                    continue;
+                }
+                $pivot = $diagonal - $inner * $upper[$i - 1];
+                $upper[$i] = $beyond / $pivot;
+                $right[$i] = ($known + $inner * $right[$i - 1]) / $pivot;
+            }
+            for ($i = $n - 1; $i >= 0; $i--) {
+                $new = $right[$i] + ($i < $n - 1 ? $upper[$i] * $guess[$i + 1] : 0.0);
+                $worst = max($worst, abs($new - $guess[$i]));
+                $guess[$i] = $new;
+            }
+            if ($worst < 0.01) {
+                break;
+            }
+        }
+        $this->heatTaken += $faces[$n - 1] * ($kiln - $guess[$n - 1]) * $seconds;
+        $this->enthalpies = array_map(fn (float $t): float => $this->enthalpy($t)[0], array_values($guess));
+        $this->temperatures = array_values($guess);
+    }
+
+    /** @return array{float, float} enthalpy at a temperature, and how fast it grows */
+    private function enthalpy(float $t): array
+    {
+        $dry = self::HEAT * ($t - self::ROOM);
+        if ($this->latent === 0.0 || $t <= self::FROM) {
+            return [$dry, self::HEAT];
+        }
+        if ($t >= self::TO) {
+            return [$dry + $this->latent, self::HEAT];
+        }
+
+        return [$dry + $this->latent * ($t - self::FROM) / (self::TO - self::FROM), self::HEAT + $this->latent / (self::TO - self::FROM)];
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Metal;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** What to add to bring lots to a fineness. Fine metal in is fine metal out. Source: workbook 7. */
+final class AlloyMix implements Sheet
+{
+    private const SOURCE = 'workbook 7, bringing to fineness';
+
+    public function description(): Description
+    {
+        return new Description(
+            'alloy.mix',
+            'What to add to bring metal to a fineness',
+            [
+                Field::rows('lots', [Field::mass('mass', 'how much'), Field::share('fineness', 'parts of fine metal in 1')->optional()], 'what is melted together'),
+                Field::share('target_fineness', 'fineness that is wanted')->between(0.001, 0.9999),
+                Field::mass('target_mass', 'how much is wanted, at the least')->optional(),
+            ],
+            [
+                Output::number('fineness', 'fineness of the lots together'),
+                Output::mass('added_mass', 'what to add'),
+                Output::text('added', 'fine metal, master alloy, or nothing'),
+                Output::mass('final_mass', 'what comes of it'),
+                Output::mass('fine_mass', 'fine metal in it'),
+            ],
+            [
+                'fineness-unknown' => 'a lot of unknown fineness',
+                'short-of-target' => 'less comes of it than is wanted',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $known = array_values(array_filter($input->rows('lots'), static fn (array $lot): bool => $lot['fineness'] !== null));
+        if ($known === []) {
+            throw BadInput::field('lots', 'No lot has a known fineness: assume nothing, assay it. At least one lot of known fineness is accepted.');
+        }
+        $mass = array_sum(array_column($known, 'mass'));
+        $fine = array_sum(array_map(static fn (array $lot): float => $lot['mass'] * $lot['fineness'], $known));
+        [$from, $to] = [$fine / $mass, $input->num('target_fineness')];
+        $lower = $from > $to;
+        $same = abs($from - $to) < 1e-9;
+        $added = $same ? 0.0 : ($lower ? $mass * ($from - $to) / $to : $mass * ($to - $from) / (1 - $to));
+        $final = $mass + $added;
+        $uses = ['lots', 'target_fineness'];
+        $answer = Reckoning::of($this, $input)
+            ->work('fineness', $from, 'fine metal ÷ mass', '{} ÷ {}', [$fine, $mass], ['lots'], 'of what is melted together', self::SOURCE)
+            ->work('added_mass', $added, $lower ? 'mass × (fineness − target) ÷ target' : 'mass × (target − fineness) ÷ (1 − target)', $same ? '{}' : ($lower ? '{} × ({} − {}) ÷ {}' : '{} × ({} − {}) ÷ (1 − {})'), $same ? [0.0] : ($lower ? [$mass, $from, $to, $to] : [$mass, $to, $from, $to]), $uses, 'fine metal in is fine metal out', self::SOURCE)
+            ->say('added', $same ? 'nothing' : ($lower ? 'master alloy' : 'fine metal'), $lower ? 'lowered with master alloy' : 'raised with fine metal', sprintf('%.4f to %.4f', $from, $to), $uses, 'master alloy has none of the fine metal', self::SOURCE)
+            ->work('final_mass', $final, 'mass + added', '{} + {}', [$mass, $added], $uses, 'before any loss', self::SOURCE)
+            ->work('fine_mass', $final * $to, 'final mass × target', '{} × {}', [$final, $to], $uses, 'checked against what went in', self::SOURCE);
+        if (count($known) < count($input->rows('lots'))) {
+            $answer->find(Level::Caution, 'fineness-unknown', 'lots', 'A lot of unknown fineness is left out of the sum.', 'Assume nothing: assay it, or keep it apart.');
+        }
+        if ($input->has('target_mass') && $final < $input->num('target_mass') - 1e-9) {
+            $answer->find(Level::Stop, 'short-of-target', 'target_mass', sprintf('%.2f g comes of it and %.2f is wanted.', $final, $input->num('target_mass')), sprintf('Add %.2f g more of these lots.', ($input->num('target_mass') - $final) * $mass / $final));
+        }
+
+        return $answer->answer();
+    }
+}

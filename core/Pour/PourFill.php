@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Pour;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Metal\Methods;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stock\Alloy;
+
+/** Whether the mould fills before its thinnest section freezes, and whether the metal is driven into it at all. Source: workbook 10. */
+final class PourFill implements Sheet
+{
+    private const SOURCE = 'workbook 10, the pour';
+
+    /** Speed in the gate, m/s, and drive, Pa; a hand pour has its head. */
+    private const SPEED = ['spin' => 1.5, 'vacuum' => 1.0];
+
+    private const DRIVE = ['spin' => 100_000.0, 'vacuum' => 60_000.0];
+
+    private const GRAVITY = 9.80665;
+
+    /** k ρ c of the mould, W² s/m⁴K². */
+    private const MOULD = 6.4e5;
+
+    private const LIQUID = 0.92;
+
+    public function description(): Description
+    {
+        return new Description(
+            'pour.fill',
+            'Whether the mould fills before it freezes, and whether the metal is driven in',
+            [
+                Field::length('thinnest_modulus', 'area over perimeter of the thinnest section, as cast'),
+                Field::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of one pattern'),
+                Field::of(Quantity::SquareMillimetres, 'gate_area', 'area of one pattern’s gates'),
+                Field::choice('method', Methods::ALL, 'how it is poured')->fromRule('charge.method'),
+                Field::named('alloy', 'stock.alloys', 'the alloy'),
+                Field::temperature('flask_temperature', 'temperature of the flask’s core'),
+                Field::temperature('metal_temperature', 'temperature of the metal'),
+                Field::length('head', 'head of metal, poured by hand')->default(30.0),
+            ],
+            [
+                Output::of(Quantity::Seconds, 'fill_time_s', 'time to fill'),
+                Output::of(Quantity::Seconds, 'freeze_time_s', 'time in which the thinnest section freezes'),
+                Output::number('drive_pa', 'what drives the metal, Pa'),
+                Output::number('entry_pa', 'what the thinnest section asks before it lets metal in, Pa'),
+                Output::share('fill_share', 'filling as a share of freezing'),
+            ],
+            [
+                'fills-slowly' => 'filling takes over a quarter of freezing',
+                'freezes-first' => 'filling takes over half of freezing',
+                'weak-drive' => 'drive under 1.5 times the entry pressure',
+                'not-driven-in' => 'drive under the entry pressure',
+                'flask-too-cold' => 'flask under 200 °C',
+                'metal-too-cold' => 'metal not above its liquidus',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $alloy = Alloy::named($input->text('alloy'), $rules);
+        [$flask, $metal] = [$input->num('flask_temperature'), $input->num('metal_temperature')];
+        if ($flask >= $alloy->solidus) {
+            throw BadInput::field('flask_temperature', sprintf('The flask is at or over the solidus of %s: it would never freeze. Under %.0f °C is accepted.', $alloy->label, $alloy->solidus));
+        }
+        [$latent, $heat, $tension] = $this->properties($alloy);
+        $density = self::LIQUID * $alloy->density * 1000;
+        [$method, $head] = [$input->text('method'), $input->num('head') / 1000];
+        $modulus = $input->num('thinnest_modulus') / 1000;
+        $speed = self::SPEED[$method] ?? sqrt(2 * self::GRAVITY * $head);
+        $fill = $input->num('volume_mm3') / ($input->num('gate_area') * $speed * 1000);
+        $superheat = max(0.0, $metal - $alloy->liquidus);
+        $factor = M_PI / 4 * ($density * ($latent + $heat * $superheat) / ($alloy->liquidus - $flask)) ** 2 / self::MOULD;
+        $freeze = $factor * $modulus ** 2;
+        $drive = self::DRIVE[$method] ?? $density * self::GRAVITY * $head;
+        $entry = 0.8 * $tension / $modulus;
+        $temperatures = ['alloy', 'flask_temperature', 'metal_temperature', 'thinnest_modulus'];
+        $answer = Reckoning::of($this, $input)
+            ->work('fill_time_s', $fill, 'volume ÷ (gate area × speed × 1000)', '{} ÷ ({} × {} × 1000)', [$input->num('volume_mm3'), $input->num('gate_area'), $speed], ['volume_mm3', 'gate_area', 'method', 'head'], 'speed in the gate: spinning 1.5 m/s, vacuum 1.0, by hand √(2 g h)', self::SOURCE)
+            ->work('freeze_time_s', $freeze, 'π ÷ 4 × (density × (L + c × superheat) ÷ (liquidus − flask))² ÷ 640000 × modulus²', 'π ÷ 4 × ({} × ({} + {} × {}) ÷ ({} − {})) ^ 2 ÷ 640000 × {} ^ 2', [$density, $latent, $heat, $superheat, $alloy->liquidus, $flask, $modulus], $temperatures, 'freezing goes with the square of the modulus', self::SOURCE)
+            ->work('fill_share', $fill / $freeze, 'filling ÷ freezing', '{} ÷ {}', [$fill, $freeze], ['volume_mm3', 'gate_area', ...$temperatures], 'a quarter is safe', self::SOURCE)
+            ->work('drive_pa', $drive, isset(self::DRIVE[$method]) ? 'by the method' : 'liquid density × g × head', isset(self::DRIVE[$method]) ? '{}' : '{} × 9.80665 × {}', isset(self::DRIVE[$method]) ? [$drive] : [$density, $head], ['method', 'alloy', 'head'], 'spinning 100 kPa, vacuum 60 kPa, by hand the head of metal', self::SOURCE)
+            ->work('entry_pa', $entry, '0.8 × surface tension ÷ modulus', '0.8 × {} ÷ {}', [$tension, $modulus], ['alloy', 'thinnest_modulus'], 'molten metal does not wet the mould and must be driven in', self::SOURCE);
+        $this->judge($answer, $fill / $freeze, $drive / $entry, $flask, $metal, $alloy);
+
+        return $answer->answer();
+    }
+
+    /** @return array{float, float, float} latent heat J/kg, heat J/kgK, surface tension N/m */
+    private function properties(Alloy $alloy): array
+    {
+        return match (true) {
+            $alloy->metal === 'silver' => [105_000.0, 280.0, 0.92],
+            $alloy->metal === 'base' => [200_000.0, 400.0, 1.2],
+            $alloy->fineness >= 0.75 => [70_000.0, 180.0, 1.05],
+            default => [105_000.0, 260.0, 1.05],
+        };
+    }
+
+    private function judge(Reckoning $answer, float $share, float $driven, float $flask, float $metal, Alloy $alloy): void
+    {
+        $change = 'A hotter flask, more superheat, larger gates or a thicker section.';
+        if ($share > 0.5 + 1e-9) {
+            $answer->find(Level::Stop, 'freezes-first', 'fill_time_s', sprintf('Filling takes %.0f %% of freezing: it freezes on the way.', 100 * $share), $change);
+        } elseif ($share > 0.25 + 1e-9) {
+            $answer->find(Level::Caution, 'fills-slowly', 'fill_time_s', sprintf('Filling takes %.0f %% of freezing, over a quarter.', 100 * $share), $change);
+        }
+        if ($driven < 1 - 1e-9) {
+            $answer->find(Level::Stop, 'not-driven-in', 'drive_pa', 'The metal is not driven into the thinnest section at all.', 'Spin it or draw it in by vacuum, give it more head, or make the section thicker.', ['method' => 'spin']);
+        } elseif ($driven < 1.5 - 1e-9) {
+            $answer->find(Level::Caution, 'weak-drive', 'drive_pa', sprintf('The drive is %.1f times what the thinnest section asks; 1.5 is safe.', $driven), 'More head, or spin it.', ['method' => 'spin']);
+        }
+        if ($flask < 200) {
+            $answer->find(Level::Stop, 'flask-too-cold', 'flask_temperature', sprintf('A flask at %.0f °C freezes the metal at the gate.', $flask), 'Pour at 200 °C or above.', ['flask_temperature' => 200]);
+        }
+        if ($metal <= $alloy->liquidus) {
+            $answer->find(Level::Stop, 'metal-too-cold', 'metal_temperature', sprintf('%s is not all liquid at %.0f °C.', ucfirst($alloy->label), $metal), sprintf('Heat it %.0f °C above its liquidus of %.0f.', $alloy->superheatLow ?? 50, $alloy->liquidus), ['metal_temperature' => $alloy->liquidus + ($alloy->superheatLow ?? 50)]);
+        }
+    }
+}

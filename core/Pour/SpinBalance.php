@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Pour;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** Where the counterweight goes, or how heavy it is, and how many turns the spring takes. Source: workbook 10. */
+final class SpinBalance implements Sheet
+{
+    private const SOURCE = 'workbook 10, spin arm balance';
+
+    public function description(): Description
+    {
+        return new Description(
+            'spin.balance',
+            'Where the counterweight of a spin arm goes, and how many turns the spring takes',
+            [
+                Field::mass('crucible_mass', 'crucible with its carriage'),
+                Field::mass('flask_mass', 'the invested flask'),
+                Field::mass('charge_mass', 'metal to melt'),
+                Field::length('flask_radius', 'from the pivot to the middle of crucible and flask'),
+                Field::mass('counterweight_mass', 'the counterweight')->optional(),
+                Field::length('counterweight_radius', 'from the pivot to the counterweight')->optional(),
+                Field::length('arm_length', 'farthest that the counterweight goes')->optional(),
+                Field::count('turns', 'turns that the spring is given')->optional(),
+            ],
+            [
+                Output::number('moment_g_mm', 'moment to balance, g·mm'),
+                Output::length('counterweight_radius', 'where the counterweight goes'),
+                Output::mass('counterweight_mass', 'how heavy it is'),
+                Output::of(Quantity::Count, 'turns', 'turns of the spring'),
+            ],
+            ['weight-off-arm' => 'the counterweight would stand beyond the end of the arm', 'overwound' => 'more turns than the charge asks for'],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        if ($input->has('counterweight_mass') === $input->has('counterweight_radius')) {
+            throw $input->has('counterweight_mass') ? BadInput::bothGiven(['counterweight_mass', 'counterweight_radius']) : BadInput::neitherGiven('counterweight_mass', ['its mass, to be told where it goes', 'where it stands, to be told its mass']);
+        }
+        $masses = [$input->num('crucible_mass'), $input->num('flask_mass'), $input->num('charge_mass')];
+        $moment = array_sum($masses) * $input->num('flask_radius');
+        $uses = ['crucible_mass', 'flask_mass', 'charge_mass', 'flask_radius'];
+        $charge = $input->num('charge_mass');
+        $turns = $charge < 20 ? 2 : ($charge < 50 ? 3 : 4);
+        $answer = Reckoning::of($this, $input)
+            ->work('moment_g_mm', $moment, '(crucible + flask + charge) × radius', '({} + {} + {}) × {}', [...$masses, $input->num('flask_radius')], $uses, 'an arm out of balance shakes itself off its post', self::SOURCE)
+            ->work('turns', $turns, 'by the charge: to 20 g two, to 50 three, above four', '{}', [$turns], ['charge_mass'], 'an overwound spring throws the metal out', self::SOURCE);
+        if ($input->has('counterweight_mass')) {
+            $radius = $moment / $input->num('counterweight_mass');
+            $answer->work('counterweight_radius', $radius, 'moment ÷ counterweight', '{} ÷ {}', [$moment, $input->num('counterweight_mass')], [...$uses, 'counterweight_mass'], 'both sides pull alike', self::SOURCE)
+                ->work('counterweight_mass', $input->num('counterweight_mass'), 'as given', '{}', [$input->num('counterweight_mass')], ['counterweight_mass'], 'the weight at hand', self::SOURCE);
+            if ($input->has('arm_length') && $radius > $input->num('arm_length') + 1e-9) {
+                $answer->find(Level::Stop, 'weight-off-arm', 'counterweight_mass', sprintf('It would stand %.0f mm out on an arm of %.0f.', $radius, $input->num('arm_length')), sprintf('Take a weight of %.0f g or more.', ceil($moment / $input->num('arm_length'))), ['counterweight_mass' => ceil($moment / $input->num('arm_length'))]);
+            }
+        } else {
+            $mass = $moment / $input->num('counterweight_radius');
+            $answer->work('counterweight_mass', $mass, 'moment ÷ radius of the counterweight', '{} ÷ {}', [$moment, $input->num('counterweight_radius')], [...$uses, 'counterweight_radius'], 'both sides pull alike', self::SOURCE)
+                ->work('counterweight_radius', $input->num('counterweight_radius'), 'as given', '{}', [$input->num('counterweight_radius')], ['counterweight_radius'], 'where it stands', self::SOURCE);
+        }
+        if ($input->has('turns') && $input->num('turns') > $turns) {
+            $answer->find(Level::Stop, 'overwound', 'turns', sprintf('%d turns for %.1f g: an overwound arm throws the metal, or flies.', (int) $input->num('turns'), $charge), sprintf('Give it %d.', $turns), ['turns' => $turns]);
+        }
+
+        return $answer->answer();
+    }
+}

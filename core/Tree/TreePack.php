@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Tree;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** Patterns of one or several jobs on one stem: levels, places, clearances and the flask that holds them. Source: workbook 8. */
+final class TreePack implements Sheet
+{
+    private const SOURCE = 'workbook 8, flask';
+
+    /** Sprues leave the stem at 30 to 45° to its axis, pointing away from the button. */
+    private const TILTS = [30.0, 37.5, 45.0];
+
+    private const MOST = 24;
+
+    private const MOST_AROUND = 8;
+
+    public function description(): Description
+    {
+        return new Description(
+            'tree.pack',
+            'Patterns on one stem: levels, places, clearances and the flask that holds them',
+            [
+                Field::rows('patterns', [
+                    Field::text('name', 'which one it is')->optional(),
+                    Field::length('across', 'across, and from the sprue’s end to its top'),
+                    Field::length('deep', 'from front to back'),
+                    Field::of(Quantity::CubicMillimetres, 'volume', 'its volume')->optional(),
+                    Field::of(Quantity::SquareMillimetres, 'gate_area', 'area of its gates')->optional(),
+                ], 'the patterns'),
+                Field::length('sprue_length', 'length of a sprue')->fromRule('sprue.length'),
+                Field::length('foot', 'from the flask’s foot to the lowest sprue')->default(12.0),
+                Field::length('between', 'least between two patterns')->default(4.0),
+                Field::named('flask', 'stock.flasks', 'a flask chosen by hand')->optional(),
+            ],
+            [
+                Output::text('flask', 'the flask'),
+                Output::length('flask_diameter', 'inside diameter of the flask'),
+                Output::length('flask_height', 'inside height of the flask'),
+                Output::of(Quantity::Count, 'levels', 'how many levels'),
+                Output::of(Quantity::Angle, 'tilt_deg', 'sprues to the stem’s axis'),
+                Output::length('radius', 'how far the tree reaches from its axis'),
+                Output::length('height', 'how high it stands'),
+                Output::length('wall_margin', 'investment to the wall'),
+                Output::length('end_margin', 'investment to the end'),
+                Output::length('clearance', 'least between two patterns'),
+                Output::of(Quantity::CubicMillimetres, 'pattern_volume_mm3', 'volume of the patterns together'),
+                Output::length('stem_diameter', 'stem as wide as the gates of its widest level'),
+                Output::rows('places', 'each pattern, heaviest nearest the button: name, level, around_deg, height_mm'),
+            ],
+            [
+                'no-flask-fits' => 'no flask holds the tree with its margins',
+                'flask-too-small' => 'the flask chosen does not hold the tree with its margins',
+                'too-many-for-one' => 'more patterns than one stem carries',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $patterns = $input->rows('patterns');
+        if ($patterns === []) {
+            throw BadInput::field('patterns', 'At least one pattern is accepted.');
+        }
+        // Heavy patterns nearest the button.
+        usort($patterns, static fn (array $a, array $b): int => ($b['volume'] ?? $b['across'] ** 2 * $b['deep']) <=> ($a['volume'] ?? $a['across'] ** 2 * $a['deep']));
+        $answer = Reckoning::of($this, $input);
+        if (count($patterns) > self::MOST) {
+            return $answer->find(Level::Stop, 'too-many-for-one', 'patterns', sprintf('%d patterns are too many for one stem.', count($patterns)), 'Share them out over two flasks.')->answer();
+        }
+        $flasks = $input->has('flask') ? [$rules->row('stock.flasks', $input->text('flask'))] : $rules->rows('stock.flasks');
+        usort($flasks, static fn (array $a, array $b): int => $a['diameter'] ** 2 * $a['height'] <=> $b['diameter'] ** 2 * $b['height']);
+        $trees = $this->trees($patterns, $input);
+        [$wall, $end] = [$rules->num('flask.wall'), $rules->num('flask.end')];
+        $margins = static fn (array $flask, array $tree): array => [$flask['diameter'] / 2 - $tree['radius'], $flask['height'] - $tree['height']];
+        foreach ($flasks as $flask) {
+            foreach ($trees as $tree) {
+                [$toWall, $toEnd] = $margins($flask, $tree);
+                if ($toWall >= $wall - 1e-9 && $toEnd >= $end - 1e-9) {
+                    $this->give($answer, $input, $flask, $tree, $patterns);
+
+                    return $answer->answer();
+                }
+            }
+        }
+        if ($input->has('flask')) {
+            // The tree that comes nearest to fitting, so that it can be seen what is short.
+            usort($trees, static fn (array $a, array $b): int => min(array_map(static fn (float $m, float $w): float => $m - $w, $margins($flasks[0], $b), [$wall, $end])) <=> min(array_map(static fn (float $m, float $w): float => $m - $w, $margins($flasks[0], $a), [$wall, $end])));
+            $this->give($answer, $input, $flasks[0], $trees[0], $patterns);
+            $answer->find(Level::Stop, 'flask-too-small', 'flask', sprintf('With %.0f mm to the wall and %.0f to the end the tree does not go into this flask.', $wall, $end), 'Take a larger flask, or fewer patterns.');
+        } else {
+            $answer->find(Level::Stop, 'no-flask-fits', 'patterns', sprintf('No flask in the list takes the tree with %.0f mm to the wall and %.0f to the end.', $wall, $end), 'Share the patterns out over two flasks, or shorten the sprues.');
+        }
+
+        return $answer->answer();
+    }
+
+    /**
+     * Every way to stand them: so many round the stem at a level, at each tilt.
+     *
+     * @param  list<array<string, mixed>>  $patterns
+     * @return non-empty-list<array{tilt: float, radius: float, height: float, clearance: float, levels: int, places: list<array{float, int, float}>}>
+     */
+    private function trees(array $patterns, Input $input): array
+    {
+        [$sprue, $foot, $between] = [$input->num('sprue_length'), $input->num('foot'), $input->num('between')];
+        $largest = max(array_column($patterns, 'across'));
+        $deepest = max(array_column($patterns, 'deep'));
+        if (count($patterns) === 1) {
+            // A single ring stands on the axis, straight up.
+            return [['tilt' => 0.0, 'radius' => hypot($largest, $deepest) / 2, 'height' => $sprue + $largest, 'clearance' => $largest, 'levels' => 1, 'places' => [[0.0, 1, $sprue]]]];
+        }
+        $trees = [];
+        foreach (self::TILTS as $tilt) {
+            $out = ($sprue + $largest / 2) * sin(deg2rad($tilt));
+            $up = ($sprue + $largest / 2) * cos(deg2rad($tilt));
+            for ($around = min(self::MOST_AROUND, count($patterns)); $around >= 2; $around--) {
+                // A ring hangs in a plane through the axis: beside its neighbour it is as thick as it is deep.
+                $apart = 2 * $out * sin(M_PI / $around) - $deepest;
+                if ($apart < $between - 1e-9 || $out - $largest / 2 * sin(deg2rad($tilt)) < $deepest / 2) {
+                    continue;
+                }
+                $levels = (int) ceil(count($patterns) / $around);
+                $pitch = $largest + $between;
+                $places = [];
+                foreach (array_keys($patterns) as $index) {
+                    $level = intdiv($index, $around);
+                    $onLevel = min($around, count($patterns) - $level * $around);
+                    $places[] = [360.0 * ($index % $around) / $onLevel + ($level % 2) * 180.0 / $around, $level + 1, $foot + $level * $pitch];
+                }
+                $trees[] = ['tilt' => $tilt, 'radius' => $out + $largest / 2, 'height' => $foot + ($levels - 1) * $pitch + $up + $largest / 2, 'clearance' => min($apart, $levels > 1 ? $between : $apart), 'levels' => $levels, 'places' => $places];
+            }
+        }
+
+        return $trees === [] ? [['tilt' => 45.0, 'radius' => INF, 'height' => INF, 'clearance' => 0.0, 'levels' => 1, 'places' => []]] : $trees;
+    }
+
+    /**
+     * @param  array<string, mixed>  $flask
+     * @param  array{tilt: float, radius: float, height: float, clearance: float, levels: int, places: list<array{float, int, float}>}  $tree
+     * @param  list<array<string, mixed>>  $patterns
+     */
+    private function give(Reckoning $answer, Input $input, array $flask, array $tree, array $patterns): void
+    {
+        if (! is_finite($tree['radius'])) {
+            return;
+        }
+        $uses = ['patterns', 'sprue_length', 'foot', 'between', 'flask'];
+        $volume = array_sum(array_map(static fn (array $pattern): float => (float) ($pattern['volume'] ?? 0.0), $patterns));
+        $gates = array_map(static fn (array $pattern): float => (float) ($pattern['gate_area'] ?? 0.0), $patterns);
+        $around = (int) ceil(count($patterns) / $tree['levels']);
+        $widest = array_sum(array_slice($gates, 0, $around));
+        $answer
+            ->say('flask', (string) $flask['name'], $input->has('flask') ? 'as chosen' : 'the smallest in the list that holds the tree', sprintf('%.1f across, %.1f tall inside', $flask['diameter'], $flask['height']), $uses, 'less investment, sooner dry', self::SOURCE)
+            ->work('flask_diameter', $flask['diameter'], 'the flask’s own', '{}', [$flask['diameter']], ['flask'], 'inside measure', 'the workshop’s flask list')
+            ->work('flask_height', $flask['height'], 'the flask’s own', '{}', [$flask['height']], ['flask'], 'inside measure', 'the workshop’s flask list')
+            ->work('levels', $tree['levels'], 'patterns ÷ how many stand round a level, rounded up', '{}', [$tree['levels']], $uses, 'the fewest that fit the flask', self::SOURCE)
+            ->work('tilt_deg', $tree['tilt'], 'between 30 and 45°; a single ring stands straight', '{}', [$tree['tilt']], $uses, 'sprues point away from the button, so that metal falls into them', self::SOURCE)
+            ->work('radius', $tree['radius'], 'farthest reach from the axis', '{}', [$tree['radius']], $uses, 'sprue and pattern at their tilt', self::SOURCE)
+            ->work('height', $tree['height'], 'foot, levels and the topmost pattern', '{}', [$tree['height']], $uses, 'from the flask’s foot', self::SOURCE)
+            ->work('wall_margin', $flask['diameter'] / 2 - $tree['radius'], 'flask diameter ÷ 2 − radius', '{} ÷ 2 − {}', [$flask['diameter'], $tree['radius']], $uses, 'six millimetres at the least', self::SOURCE)
+            ->work('end_margin', $flask['height'] - $tree['height'], 'flask height − height', '{} − {}', [$flask['height'], $tree['height']], $uses, 'the end takes the push of the metal', self::SOURCE)
+            ->work('clearance', $tree['clearance'], 'least between two patterns', '{}', [$tree['clearance']], $uses, 'four millimetres at the least', self::SOURCE)
+            ->work('pattern_volume_mm3', $volume, 'sum of the patterns’ volumes', '{}', [$volume], ['patterns'], 'without the sprues', self::SOURCE)
+            ->work('stem_diameter', sqrt(4 * $widest / M_PI), '√(4 × gates of the widest level ÷ π)', '√(4 × {} ÷ π)', [$widest], ['patterns'], 'the stem’s area is the sprues’ at one level or more', 'workbook 8, sprue')
+            ->give('places', array_map(static fn (array $place, array $pattern): array => ['name' => $pattern['name'] ?? '', 'level' => $place[1], 'around_deg' => fmod($place[0], 360.0), 'height_mm' => $place[2]], $tree['places'], $patterns));
+    }
+}
