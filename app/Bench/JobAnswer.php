@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Models\Job;
 use App\Models\Workshop;
+use Closure;
 use HotSprue\Drawing\Drawings;
 use HotSprue\Drawing\StonePlan;
 use HotSprue\Drawing\View;
@@ -21,10 +22,13 @@ use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\Finding;
 use HotSprue\Sheet\Level;
 use HotSprue\Sheet\Sheets;
+use Illuminate\Support\Facades\Cache;
 
 /** A whole job as the screen shows it: its document, all answers, and one station's page. */
 final readonly class JobAnswer
 {
+    private const REMEMBERED = 7 * 24 * 3600;
+
     private Reckoned $reckoned;
 
     private Rules $rules;
@@ -32,7 +36,8 @@ final readonly class JobAnswer
     public function __construct(private Job $job, private Document $document, private Station $station)
     {
         $this->rules = $job->rules();
-        $this->reckoned = JobReckoner::reckon($document, $this->rules);
+        // A burnout's heat is reckoned once for the same flask and programme.
+        $this->reckoned = JobReckoner::reckon($document, $this->rules, static fn (string $key, Closure $make): Answer => Cache::remember("sheet.{$key}", self::REMEMBERED, $make));
     }
 
     /** @return array<string, mixed> */

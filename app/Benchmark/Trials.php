@@ -12,7 +12,9 @@ final class Trials
     {
         $trials = [];
         foreach (self::inputs() as $sheet => $input) {
-            $trials[$sheet] = [$sheet, $input, str_starts_with($sheet, 'layout.') ? 20.0 : 2.0];
+            $trials[$sheet] = [$sheet, $input, match (true) {
+                str_starts_with($sheet, 'layout.') => 20.0, $sheet === 'burnout.core' => 200.0, default => 2.0
+            }];
         }
         $trials['layout.halo, 60 on a pear'] = ['layout.halo', ['shape' => 'pear', 'length' => 24, 'width' => 17, 'stone_diameter' => 1.05, 'stone_gap' => 0.08, 'count' => 60], 20.0];
 
@@ -46,6 +48,12 @@ final class Trials
             'wax.density' => ['mass' => 9.8, 'length' => 25, 'width' => 20, 'height' => 20],
             'blank.choose' => ['bore' => 17.38, 'width' => 5.28, 'thickness' => 2.28],
             'metal.charge' => ['wax_mass' => 2.31, 'alloy' => '18k-yellow', 'new_mass' => 30, 'reused_mass' => 20],
+            'alloy.density' => ['composition' => ['Au' => 0.75, 'Ag' => 0.125, 'Cu' => 0.125]],
+            'alloy.mix' => ['lots' => array_fill(0, 6, ['mass' => 12, 'fineness' => 0.585]), 'target_fineness' => 0.417],
+            'tree.pack' => ['patterns' => array_fill(0, 8, ['across' => 20, 'deep' => 4, 'volume' => 500, 'gate_area' => 7])],
+            'burnout.core' => ['diameter' => 101.6, 'pour_temperature' => 540, 'school' => 'overnight'],
+            'pour.fill' => ['thinnest_modulus' => 0.7, 'volume_mm3' => 700, 'gate_area' => 9, 'alloy' => 'sterling-925', 'flask_temperature' => 480, 'metal_temperature' => 950],
+            'spin.balance' => ['crucible_mass' => 400, 'flask_mass' => 900, 'charge_mass' => 30, 'flask_radius' => 180, 'counterweight_mass' => 1500],
             'sprue.size' => ['profile' => 'court', 'width' => 5.2, 'thickness' => 2.25, 'inner_diameter' => 17.12],
             'flask.choose' => ['across' => 22, 'tall' => 22],
             'investment.mix' => ['flask_diameter' => '3 in', 'flask_height' => '4 in', 'pattern_volume_mm3' => 8000],

@@ -22,7 +22,7 @@ final class BurnoutCore implements Sheet
 {
     private const SOURCE = 'workbook 9, what the core feels';
 
-    private const STEP = 60.0;
+    private const STEP = 150.0;
 
     /** A point of the curves every so many minutes. */
     private const POINT = 5;
@@ -76,12 +76,14 @@ final class BurnoutCore implements Sheet
             for ($left = $minutes; $left > 1e-9; $left -= self::STEP / 60) {
                 $step = min(self::STEP, $left * 60);
                 $kiln = $to > $kiln ? min($to, $kiln + $input->num('climb_c_per_min') * $step / 60) : max($to, $kiln - $input->num('fall_c_per_min') * $step / 60);
+                $before = $flow->core();
                 $flow->step($kiln, $step);
                 $minute += $step / 60;
                 $core = $flow->core();
-                $clean += $core > self::CLEAN ? $step / 60 : 0.0;
+                $clean += $step / 60 * self::above(self::CLEAN, $before, $core);
                 $lag = max($lag, abs($kiln - $core));
-                $dry ??= $core > self::DRY ? $minute : null;
+                // Between two steps the core is taken to rise evenly.
+                $dry ??= $core > self::DRY ? $minute - $step / 60 * self::above(self::DRY, $before, $core) : null;
                 $hottestWet = $dry === null ? max($hottestWet, $kiln) : $hottestWet;
                 if (abs(fmod($minute + 1e-6, self::POINT)) < 1e-3) {
                     $curves[] = ['min' => round($minute), 'kiln_c' => $kiln, 'wall_c' => $flow->wall($kiln), 'core_c' => $core];
@@ -103,6 +105,16 @@ final class BurnoutCore implements Sheet
         $this->judge($answer, $clean, $flow->core(), $kiln, $hottestWet);
 
         return $answer->answer();
+    }
+
+    /** Which share of a step is spent above a temperature. */
+    private static function above(float $limit, float $from, float $to): float
+    {
+        return match (true) {
+            $from >= $limit && $to >= $limit => 1.0,
+            $from < $limit && $to < $limit => 0.0,
+            default => (max($from, $to) - $limit) / abs($to - $from),
+        };
     }
 
     /**

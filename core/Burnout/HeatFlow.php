@@ -94,32 +94,48 @@ final class HeatFlow
         [$n, $masses, $faces] = [$this->nodes, $this->masses, $this->faces];
         /** @var list<float> $guess */
         $guess = $this->temperatures;
-        // Newton's steps on the enthalpy: what is held changes by exactly what flows.
+        [$held, $latent, $rising] = [$this->enthalpies, $this->latent, $this->latent / (self::TO - self::FROM)];
+        $last = $n - 1;
+        $upper = $right = $held;
+        // Newton's steps on the enthalpy: what is held changes by exactly what flows. Written out in line,
+        // since this runs some hundred thousand times in a long burnout.
         for ($round = 0; $round < 30; $round++) {
             $worst = 0.0;
-            $upper = $right = [];
+            $inner = 0.0;
             for ($i = 0; $i < $n; $i++) {
                 $t = $guess[$i];
-                [$enthalpy, $capacity] = $this->enthalpy($t);
-                $stored = $masses[$i] / $seconds;
-                $inner = $i > 0 ? $faces[$i - 1] : 0.0;
-                $outer = $faces[$i];
-                $diagonal = $stored * $capacity + $inner + $outer;
-                $known = $stored * ($this->enthalpies[$i] - $enthalpy + $capacity * $t) + ($i === $n - 1 ? $outer * $kiln : 0.0);
-                $beyond = $i < $n - 1 ? $outer : 0.0;
-                if ($i === 0) {
-                    $upper[0] = $beyond / $diagonal;
-                    $right[0] = $known / $diagonal;
-
-                    continue;
+                $enthalpy = self::HEAT * ($t - self::ROOM);
+                $capacity = self::HEAT;
+                if ($latent > 0.0 && $t > self::FROM) {
+                    if ($t >= self::TO) {
+                        $enthalpy += $latent;
+                    } else {
+                        $enthalpy += $rising * ($t - self::FROM);
+                        $capacity += $rising;
+                    }
                 }
-                $pivot = $diagonal - $inner * $upper[$i - 1];
-                $upper[$i] = $beyond / $pivot;
-                $right[$i] = ($known + $inner * $right[$i - 1]) / $pivot;
+                $stored = $masses[$i] / $seconds;
+                $outer = $faces[$i];
+                $pivot = $stored * $capacity + $inner + $outer;
+                $known = $stored * ($held[$i] - $enthalpy + $capacity * $t);
+                if ($i > 0) {
+                    $pivot -= $inner * $upper[$i - 1];
+                    $known += $inner * $right[$i - 1];
+                }
+                if ($i === $last) {
+                    $known += $outer * $kiln;
+                    $upper[$i] = 0.0;
+                } else {
+                    $upper[$i] = $outer / $pivot;
+                }
+                $right[$i] = $known / $pivot;
+                $inner = $outer;
             }
-            for ($i = $n - 1; $i >= 0; $i--) {
-                $new = $right[$i] + ($i < $n - 1 ? $upper[$i] * $guess[$i + 1] : 0.0);
-                $worst = max($worst, abs($new - $guess[$i]));
+            $new = 0.0;
+            for ($i = $last; $i >= 0; $i--) {
+                $new = $right[$i] + $upper[$i] * $new;
+                $off = $new - $guess[$i];
+                $worst = $off > $worst ? $off : ($off < -$worst ? -$off : $worst);
                 $guess[$i] = $new;
             }
             if ($worst < 0.01) {
@@ -127,21 +143,13 @@ final class HeatFlow
             }
         }
         $this->heatTaken += $faces[$n - 1] * ($kiln - $guess[$n - 1]) * $seconds;
-        $this->enthalpies = array_map(fn (float $t): float => $this->enthalpy($t)[0], array_values($guess));
+        $this->enthalpies = array_map(fn (float $t): float => $this->enthalpy($t), array_values($guess));
         $this->temperatures = array_values($guess);
     }
 
-    /** @return array{float, float} enthalpy at a temperature, and how fast it grows */
-    private function enthalpy(float $t): array
+    /** J a kg of dry investment, above room temperature. */
+    private function enthalpy(float $t): float
     {
-        $dry = self::HEAT * ($t - self::ROOM);
-        if ($this->latent === 0.0 || $t <= self::FROM) {
-            return [$dry, self::HEAT];
-        }
-        if ($t >= self::TO) {
-            return [$dry + $this->latent, self::HEAT];
-        }
-
-        return [$dry + $this->latent * ($t - self::FROM) / (self::TO - self::FROM), self::HEAT + $this->latent / (self::TO - self::FROM)];
+        return self::HEAT * ($t - self::ROOM) + $this->latent * max(0.0, min(1.0, ($t - self::FROM) / (self::TO - self::FROM)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
+use Closure;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\BadInput;
@@ -35,11 +36,18 @@ final class JobReckoner
     /** @var array<string, array<string, list<string>>> */
     private array $errors = [];
 
-    private function __construct(private readonly Document $document, private readonly Rules $rules) {}
+    /** Sheets that take so long that their answers are worth remembering. */
+    private const LONG = ['burnout.core'];
 
-    public static function reckon(Document $document, Rules $rules): Reckoned
+    /** @param ?Closure(string, Closure(): Answer): Answer $remember */
+    private function __construct(private readonly Document $document, private readonly Rules $rules, private readonly ?Closure $remember) {}
+
+    /**
+     * @param  ?Closure(string, Closure(): Answer): Answer  $remember  gives the answer that is kept under a key, or makes it
+     */
+    public static function reckon(Document $document, Rules $rules, ?Closure $remember = null): Reckoned
     {
-        $reckoner = new self($document, $rules);
+        $reckoner = new self($document, $rules, $remember);
         foreach (array_keys(Feeds::table()) as $use) {
             $reckoner->use($use);
         }
@@ -85,10 +93,20 @@ final class JobReckoner
         }
         try {
             $this->inputs[$use] = Input::read(Sheets::describe($sheet)->inputs, $raw, $this->rules, $origins);
-            $this->answers[$use] = Sheets::named($sheet)->reckon($this->inputs[$use], $this->rules);
+            $this->answers[$use] = $this->answer($sheet, $this->inputs[$use]);
         } catch (BadInput $bad) {
             $this->errors[$use] = $bad->errors;
         }
+    }
+
+    private function answer(string $sheet, Input $input): Answer
+    {
+        $make = fn (): Answer => Sheets::named($sheet)->reckon($input, $this->rules);
+        if ($this->remember === null || ! in_array($sheet, self::LONG, true)) {
+            return $make();
+        }
+
+        return ($this->remember)(hash('xxh128', $sheet.serialize($input).$this->rules->fingerprint()), $make);
     }
 
     private function ask(Source $source): mixed

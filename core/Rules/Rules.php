@@ -81,6 +81,12 @@ final class Rules
         return $value;
     }
 
+    /** The same for the same figures. */
+    public function fingerprint(): string
+    {
+        return hash('xxh128', serialize($this->figures));
+    }
+
     /** Whether the workshop set this figure itself. */
     public function isOwn(string $path): bool
     {

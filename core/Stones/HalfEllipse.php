@@ -12,6 +12,9 @@ final readonly class HalfEllipse implements Piece
     /** @var list<float> arc length to each step */
     private array $lengths;
 
+    /** @var list<float> turn of the normal to each step */
+    private array $turns;
+
     /** @param float $from parameter at which it begins: π/2 on the left, 3π/2 on the right */
     public function __construct(private float $across, private float $along, private float $from = M_PI_2)
     {
@@ -20,6 +23,8 @@ final readonly class HalfEllipse implements Piece
             $lengths[] = $lengths[$i] + $this->between($this->parameter($i), $this->parameter($i + 1));
         }
         $this->lengths = $lengths;
+        $start = $this->normal($from);
+        $this->turns = array_map(fn (int $step): float => $this->normal($this->parameter($step)) - $start, range(0, self::STEPS));
     }
 
     private function parameter(int $step): float
@@ -52,9 +57,8 @@ final readonly class HalfEllipse implements Piece
 
     public function at(float $along, float $offset): array
     {
-        $start = $this->normal($this->from);
         // A parallel is longer by its offset times the turn of the normal.
-        $to = fn (int $step): float => $this->lengths[$step] + $offset * ($this->normal($this->parameter($step)) - $start);
+        $to = fn (int $step): float => $this->lengths[$step] + $offset * $this->turns[$step];
         [$low, $high] = [0, self::STEPS];
         while ($high - $low > 1) {
             $middle = intdiv($low + $high, 2);
@@ -63,7 +67,7 @@ final readonly class HalfEllipse implements Piece
         $begin = $this->parameter($low);
         $t = $begin + ($along - $to($low)) / max(1e-12, $to($high) - $to($low)) * M_PI / self::STEPS;
         for ($i = 0; $i < 2; $i++) {
-            $reached = $this->lengths[$low] + $this->between($begin, $t) + $offset * ($this->normal($t) - $start);
+            $reached = $this->lengths[$low] + $this->between($begin, $t) + ($offset === 0.0 ? 0.0 : $offset * ($this->normal($t) - $this->normal($this->from)));
             $speed = $this->speed($t);
             $t += ($along - $reached) / ($speed + $offset * $this->across * $this->along / $speed ** 2);
         }

@@ -295,9 +295,7 @@ function One({ sheet }: { sheet: Sheet }) {
                                     ? 380
                                     : view.role === 'side'
                                       ? 230
-                                      : view.name === 'seat'
-                                        ? 190
-                                        : 90
+                                      : ({ seat: 190, core: 300, fill: 110 }[view.name] ?? 90)
                             }
                             box={box(view)}
                         />
