@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\AtTheBench;
 use App\Http\Middleware\KnownHost;
+use HotSprue\Account\MetalRefused;
 use HotSprue\Job\Conflict;
 use HotSprue\Sheet\BadInput;
 use HotSprue\Sheet\UnknownSheet;
@@ -32,7 +33,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->validateCsrfTokens(except: ['api/reckon/*', 'api/sums/*']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([BadInput::class, Conflict::class, UnknownSheet::class]);
+        $exceptions->render(static fn (MetalRefused $refused): JsonResponse => new JsonResponse(['errors' => ['_' => [$refused->getMessage()]]], 409));
+        $exceptions->dontReport([MetalRefused::class, BadInput::class, Conflict::class, UnknownSheet::class]);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->render(static fn (BadInput $bad): JsonResponse => new JsonResponse(['errors' => $bad->errors], 422));
         $exceptions->render(static fn (UnknownSheet $unknown): JsonResponse => new JsonResponse(['errors' => ['_' => [$unknown->getMessage()]]], 404));

@@ -9,6 +9,7 @@ use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\LookController;
+use App\Http\Controllers\MetalController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ReckonController;
 use App\Http\Controllers\ShopController;
@@ -47,6 +48,7 @@ Route::prefix('jobs/{job}')->group(function (): void {
     Route::post('figures', [StationController::class, 'adopt']);
     Route::post('pictures', [PictureController::class, 'store']);
     Route::get('file', [JobFileController::class, 'json']);
+    Route::post('charge', [MetalController::class, 'charge']);
     Route::get('looks', [LookController::class, 'index']);
     Route::post('looks', [LookController::class, 'store']);
     Route::get('drawings/{view}.{kind}', [DrawingController::class, 'show'])->where(['view' => '[a-z-]+', 'kind' => 'svg|dxf']);
@@ -55,6 +57,13 @@ Route::prefix('jobs/{job}')->group(function (): void {
 Route::post('looks/{look}/revoke', [LookController::class, 'revoke']);
 Route::get('pictures/{file}', [PictureController::class, 'show']);
 
+Route::get('metal', [MetalController::class, 'index']);
+Route::post('metal', [MetalController::class, 'receive']);
+Route::post('metal/move', [MetalController::class, 'move']);
+Route::post('metal/import', [MetalController::class, 'import']);
+Route::get('metal/statement.csv', [MetalController::class, 'csv']);
+Route::post('metal/lots/{lot}/weigh', [MetalController::class, 'weigh']);
+Route::post('metal/movements/{movement}/reverse', [MetalController::class, 'reverse']);
 Route::get('clocks', [ClockController::class, 'index']);
 Route::post('clocks', [ClockController::class, 'start']);
 Route::post('clocks/{clock}/stop', [ClockController::class, 'stop']);

@@ -75,9 +75,11 @@ final class BurnoutCore implements Sheet
         foreach ($stages as [$to, $minutes]) {
             for ($left = $minutes; $left > 1e-9; $left -= self::STEP / 60) {
                 $step = min(self::STEP, $left * 60);
+                $was = $kiln;
                 $kiln = $to > $kiln ? min($to, $kiln + $input->num('climb_c_per_min') * $step / 60) : max($to, $kiln - $input->num('fall_c_per_min') * $step / 60);
                 $before = $flow->core();
-                $flow->step($kiln, $step);
+                // What the flask feels over a step is the kiln halfway through it.
+                $flow->step(($was + $kiln) / 2, $step);
                 $minute += $step / 60;
                 $core = $flow->core();
                 $clean += $step / 60 * self::above(self::CLEAN, $before, $core);
@@ -85,8 +87,8 @@ final class BurnoutCore implements Sheet
                 // Between two steps the core is taken to rise evenly.
                 $dry ??= $core > self::DRY ? $minute - $step / 60 * self::above(self::DRY, $before, $core) : null;
                 $hottestWet = $dry === null ? max($hottestWet, $kiln) : $hottestWet;
-                if (abs(fmod($minute + 1e-6, self::POINT)) < 1e-3) {
-                    $curves[] = ['min' => round($minute), 'kiln_c' => $kiln, 'wall_c' => $flow->wall($kiln), 'core_c' => $core];
+                if ($minute >= self::POINT * count($curves) - 1e-6) {
+                    $curves[] = ['min' => $minute, 'kiln_c' => $kiln, 'wall_c' => $flow->wall($kiln), 'core_c' => $core];
                 }
             }
         }

@@ -102,6 +102,7 @@ final class HeatFlow
         for ($round = 0; $round < 30; $round++) {
             $worst = 0.0;
             $inner = 0.0;
+            $dry = $latent === 0.0 || min($guess) >= self::TO;
             for ($i = 0; $i < $n; $i++) {
                 $t = $guess[$i];
                 $enthalpy = self::HEAT * ($t - self::ROOM);
@@ -138,7 +139,8 @@ final class HeatFlow
                 $worst = $off > $worst ? $off : ($off < -$worst ? -$off : $worst);
                 $guess[$i] = $new;
             }
-            if ($worst < 0.01) {
+            // Where nothing boils the sum is straight, and one round is exact.
+            if ($worst < 0.02 || ($dry && ($latent === 0.0 || min($guess) >= self::TO))) {
                 break;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Account\AccountKeeper;
 use App\Bench\JobKeeper;
 use App\Models\Client;
 use App\Models\Clock;
@@ -11,10 +12,12 @@ use App\Models\Job;
 use App\Models\Person;
 use App\Models\Workshop;
 use App\Pictures\PictureIntake;
+use HotSprue\Account\MovementKind;
 use HotSprue\Job\Change;
 use HotSprue\Job\JobReckoner;
 use HotSprue\Job\Station;
 use HotSprue\Job\StationState;
+use HotSprue\Stock\Alloy;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Random\Engine\Mt19937;
@@ -49,6 +52,7 @@ final class DemoSeeder extends Seeder
             $this->job($spec);
         }
         Carbon::setTestNow();
+        $this->metal();
         Clock::query()->create([
             'job_id' => Job::query()->where('title', 'harbour-light signet')->value('id'), 'person_id' => $this->tobit->id, 'label' => 'flask standing',
             'stages' => [['stage' => 'stand', 'until_min' => 60, 'how' => 'do not move it']], 'started_at' => now()->subMinutes(22),
@@ -132,6 +136,22 @@ final class DemoSeeder extends Seeder
         $job = $this->sign($job, Station::Pour);
         Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 22)->setTime(16, 30));
         $this->keeper->store($job, [new Change('closed', null, ['how' => 'delivered', 'reason' => '', 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
+    }
+
+    /** What lies in the safe: casting grain, buttons that came back, and a client's own gold. */
+    private function metal(): void
+    {
+        $keeper = new AccountKeeper;
+        $rules = Workshop::the()->rulebook->rules();
+        $receive = fn (string $alloy, string $name, int $milligrams, string $from, ?string $client = null, string $kind = 'stock') => $keeper->receive(['name' => $name, 'kind' => $kind, 'alloy' => $alloy, 'fineness' => Alloy::named($alloy, $rules)->fineness, 'client_id' => $client === null ? null : Client::query()->where('name', $client)->value('id'), 'origin' => $from], $milligrams, $from, $this->maren)->postings[0];
+        $grain = $receive('sterling-925', 'casting grain, silver', 250_000, 'refiner, March');
+        $receive('18k-yellow', 'casting grain, yellow', 62_500, 'refiner, March');
+        $receive('14k-rose', 'casting grain, rose', 40_000, 'refiner, May');
+        $receive('14k-yellow', 'casting grain, yellow', 55_000, 'refiner, May');
+        $receive('18k-yellow', 'old band, assayed', 4_310, 'brought by the client', 'Oda Brannick');
+        $scrap = $receive('sterling-925', 'clean scrap, silver', 1_250, 'bench drawer', null, 'scrap');
+        $keeper->move(MovementKind::Scrap, [$grain->lot_id => -3_400, $scrap->lot_id => 3_380], 20, 'wire ends', $this->tobit);
+        $keeper->charge(Job::query()->where('title', 'broad band, flat')->firstOrFail(), [$grain->lot_id => 31_000], 23_900, 6_900, $this->tobit);
     }
 
     private function notNeeded(Job $job, Station $station): Job

@@ -13,6 +13,7 @@ import { TodayPage } from './pages/TodayPage';
 import { Shell } from './shell/Shell';
 import { system } from './theme';
 
+const MetalPage = lazy(() => import('./pages/MetalPage'));
 const SumsPage = lazy(() => import('./pages/SumsPage'));
 const ShopPage = lazy(() => import('./pages/ShopPage'));
 const PrintPage = lazy(() => import('./print/PrintPage'));
@@ -38,6 +39,7 @@ createRoot(document.getElementById('bench')!).render(
                                     <Route index element={<TodayPage />} />
                                     <Route path="jobs" element={<JobsPage />} />
                                     <Route path="jobs/:number/:station?" element={<JobPage />} />
+                                    <Route path="metal" element={<MetalPage />} />
                                     <Route path="sums/:sheet?" element={<SumsPage />} />
                                     <Route path="shop" element={<ShopPage />} />
                                     <Route

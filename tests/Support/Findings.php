@@ -147,9 +147,9 @@ final class Findings
             ],
             // Whole minutes and tenths of a degree on either side of where the model crosses the limit.
             'burnout.core' => [
-                ['core-unclean', ['diameter' => 63.5], ['stages' => self::kiln([149, 140], [732, 120])], ['stages' => self::kiln([149, 140], [732, 121])]],
-                ['core-barely-clean', ['diameter' => 63.5], ['stages' => self::kiln([149, 140], [732, 160])], ['stages' => self::kiln([149, 140], [732, 161])]],
-                ['core-off-kiln', ['diameter' => 63.5], ['stages' => self::kiln([149, 140], [732, 180], [540, 76])], ['stages' => self::kiln([149, 140], [732, 180], [540, 77])]],
+                ['core-unclean', ['diameter' => 63.5], ['stages' => self::kiln([149, 140], [732, 121])], ['stages' => self::kiln([149, 140], [732, 122])]],
+                ['core-barely-clean', ['diameter' => 63.5], ['stages' => self::kiln([149, 140], [732, 161])], ['stages' => self::kiln([149, 140], [732, 162])]],
+                ['core-off-kiln', ['diameter' => 63.5], ['stages' => self::kiln([149, 140], [732, 180], [540, 77])], ['stages' => self::kiln([149, 140], [732, 180], [540, 78])]],
                 ['wet-above-480', ['diameter' => 101.6], ['stages' => self::kiln([480.1, 140])], ['stages' => self::kiln([480, 140])]],
                 ['wet-above-600', ['diameter' => 101.6], ['stages' => self::kiln([600.1, 140])], ['stages' => self::kiln([600, 140])]],
             ],

@@ -55,6 +55,8 @@ export function say(value: unknown, quantity: string | null | undefined, units: 
                       unit: 'h',
                   }
                 : { figure: trimmed(value, 1), unit: 'min' };
+        case 'seconds':
+            return { figure: value < 10 ? value.toFixed(2) : trimmed(value, 1), unit: 's' };
         case 'share':
             return { figure: trimmed(value * 100, 1), unit: '%' };
         case 'cubic-millimetres':

@@ -9,6 +9,7 @@ import { isTyping } from '../shell/Shell';
 import { Stem } from '../shell/Stem';
 import { BenchStrip, Next } from './BenchStrip';
 import { ClientPick, Pictures } from './BriefParts';
+import { ChargeLots } from './ChargeLots';
 import { ClientLook } from './ClientLook';
 import { DecisionRail } from './DecisionRail';
 import { Findings } from './Findings';
@@ -207,6 +208,7 @@ export function JobPage() {
                         />
                     ) : null}
                     {here === 'wax' ? <ClientLook work={work} /> : null}
+                    {here === 'pour' ? <ChargeLots work={work} /> : null}
                     {here === 'pour' ? (
                         <Readings
                             group="castings"

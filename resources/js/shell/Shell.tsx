@@ -11,12 +11,13 @@ import { SignIn } from '../pages/SignIn';
 const PAGES = [
     ['/', 'Today', 't'],
     ['/jobs', 'Jobs', 'j'],
+    ['/metal', 'Metal', 'm'],
     ['/sums', 'Sums', 's'],
     ['/shop', 'Shop', 'o'],
 ] as const;
 
 const KEYS = [
-    ['t j s o', 'Today, Jobs, Sums, Shop'],
+    ['t j m s o', 'Today, Jobs, Metal, Sums, Shop'],
     ['n', 'a new job'],
     ['1 … 9', 'the stations of a job, in bench order'],
     ['u', 'undo the last save of a job'],

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Account\AccountKeeper;
+use App\Account\LotFile;
+use App\Account\Statement;
+use App\Bench\JobKeeper;
+use App\Models\Job;
+use App\Models\Lot;
+use App\Models\Movement;
+use App\Models\Person;
+use App\Models\Workshop;
+use HotSprue\Account\MovementKind;
+use HotSprue\Job\Change;
+use HotSprue\Job\Document;
+use HotSprue\Measures\NotUnderstood;
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Field;
+use HotSprue\Stock\Alloy;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+
+/** The metal account: lots, movements, statements. */
+final class MetalController
+{
+    public function __construct(private readonly AccountKeeper $keeper) {}
+
+    public function index(Request $request): JsonResponse
+    {
+        $asked = $request->validate(['by' => 'nullable|in:lot,alloy,owner', 'from' => 'nullable|date_format:Y-m-d', 'to' => 'nullable|date_format:Y-m-d', 'lot' => 'nullable|integer']);
+
+        return new JsonResponse([
+            'lots' => Statement::lots(),
+            'movements' => Statement::movements(100, isset($asked['lot']) ? (int) $asked['lot'] : null),
+            'statement' => Statement::by($asked['by'] ?? 'alloy', $asked['from'] ?? null, $asked['to'] ?? null),
+        ]);
+    }
+
+    public function receive(Request $request): JsonResponse
+    {
+        $rules = Workshop::the()->rulebook->rules();
+        $asked = $request->validate([
+            'alloy' => 'required|string|in:'.implode(',', $rules->names('stock.alloys')), 'name' => 'nullable|string|max:80', 'client_id' => 'nullable|integer|exists:clients,id',
+            'kind' => 'nullable|in:stock,button,scrap,sweeps', 'reason' => 'nullable|string|max:200',
+        ]);
+        $alloy = Alloy::named($asked['alloy'], $rules);
+        $lot = ['name' => trim($asked['name'] ?? '') ?: $alloy->label, 'kind' => $asked['kind'] ?? 'stock', 'alloy' => $alloy->name, 'fineness' => $alloy->fineness, 'client_id' => $asked['client_id'] ?? null, 'origin' => $asked['reason'] ?? ''];
+        $this->keeper->receive($lot, $this->milligrams($request->input('mass'), 'mass'), $asked['reason'] ?? '', $this->person($request));
+
+        return $this->index($request)->setStatusCode(201);
+    }
+
+    /** Any other movement among lots: melt, cut, scrap, sweeps, return, deliver, correct. */
+    public function move(Request $request): JsonResponse
+    {
+        $kinds = array_diff(array_column(MovementKind::cases(), 'value'), ['receive', 'charge']);
+        $asked = $request->validate([
+            'kind' => 'required|in:'.implode(',', $kinds), 'postings' => 'required|array|min:1|max:50', 'postings.*.lot' => 'required|integer|exists:lots,id',
+            'reason' => 'required_if:kind,correct|nullable|string|max:200',
+        ], ['reason.required_if' => 'Say why it is corrected.']);
+        $postings = [];
+        foreach ($asked['postings'] as $index => $posting) {
+            $postings[(int) $posting['lot']] = $this->milligrams($request->input("postings.{$index}.mass"), "postings.{$index}.mass", true);
+        }
+        $loss = $request->filled('loss') ? $this->milligrams($request->input('loss'), 'loss', true) : 0;
+        $this->keeper->move(MovementKind::from($asked['kind']), $postings, $loss, $asked['reason'] ?? '', $this->person($request));
+
+        return $this->index($request)->setStatusCode(201);
+    }
+
+    /** Weighs a lot: what the balance says and the account does not is a correction. */
+    public function weigh(Request $request, Lot $lot): JsonResponse
+    {
+        $off = $this->milligrams($request->input('mass'), 'mass', true) - $lot->mass_mg;
+        if ($off !== 0) {
+            $this->keeper->move(MovementKind::Correct, [$lot->id => $off], 0, 'stocktake: weighed '.number_format(($lot->mass_mg + $off) / 1000, 3).' g', $this->person($request));
+        }
+
+        return $this->index($request);
+    }
+
+    public function reverse(Request $request, Movement $movement): JsonResponse
+    {
+        $asked = $request->validate(['reason' => 'required|string|max:200'], ['reason.required' => 'Say why it is taken back.']);
+        $this->keeper->reverse($movement->load('postings'), $asked['reason'], $this->person($request));
+
+        return $this->index($request)->setStatusCode(201);
+    }
+
+    /** The charge of a job from named lots: the movement and the casting's readings, both or neither. */
+    public function charge(Request $request, Job $job, JobKeeper $jobs): JsonResponse
+    {
+        $asked = $request->validate(['lots' => 'required|array|min:1|max:20', 'lots.*.lot' => 'required|integer|exists:lots,id']);
+        $from = [];
+        foreach ($asked['lots'] as $index => $one) {
+            $from[(int) $one['lot']] = $this->milligrams($request->input("lots.{$index}.mass"), "lots.{$index}.mass");
+        }
+        $casting = $this->milligrams($request->input('casting'), 'casting');
+        $button = $this->milligrams($request->input('button', 0), 'button', true);
+        DB::transaction(function () use ($job, $from, $casting, $button, $request, $jobs): void {
+            $this->keeper->charge($job, $from, $casting, $button, $this->person($request));
+            $document = Job::query()->findOrFail($job->id)->held();
+            // A recast is a new casting; the first that has no mass yet is this one.
+            $index = count($document->list('castings'));
+            $index = $index > 0 && ! isset($document->list('castings')[$index - 1]['casting_mass']) ? $index - 1 : $index;
+            $new = Lot::query()->whereKey(array_keys($from))->whereIn('kind', ['stock'])->pluck('id')->all();
+            $fresh = array_sum(array_intersect_key($from, array_flip($new)));
+            $typed = [
+                "castings.{$index}.charge_mass" => array_sum($from) / 1000, "castings.{$index}.casting_mass" => $casting / 1000, "castings.{$index}.button_mass" => $button / 1000,
+                'pour.new_mass' => $fresh / 1000, 'pour.reused_mass' => (array_sum($from) - $fresh) / 1000,
+            ];
+            $changes = [];
+            foreach ($typed as $path => $value) {
+                $changes[] = new Change($path, $document->at($path), "{$value} g");
+            }
+            $jobs->store($job, Document::understood($changes, $job->rules()), $this->person($request));
+        }, 5);
+
+        return $this->index($request)->setStatusCode(201);
+    }
+
+    public function csv(Request $request): Response
+    {
+        $asked = $request->validate(['by' => 'nullable|in:lot,alloy,owner', 'from' => 'nullable|date_format:Y-m-d', 'to' => 'nullable|date_format:Y-m-d']);
+        $file = LotFile::write(Statement::by($asked['by'] ?? 'lot', $asked['from'] ?? null, $asked['to'] ?? null));
+
+        return new Response($file, 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="metal-account.csv"']);
+    }
+
+    /** Lots from a CSV file: all of them are received, or none. */
+    public function import(Request $request): JsonResponse
+    {
+        $upload = $request->file('file');
+        if (! $upload instanceof UploadedFile || ! $upload->isValid()) {
+            throw BadInput::field('file', 'A CSV file of lots is accepted.');
+        }
+        $rows = LotFile::read((string) file_get_contents($upload->getPathname()), Workshop::the()->rulebook->rules());
+        DB::transaction(function () use ($rows, $request): void {
+            foreach ($rows as $row) {
+                $this->keeper->receive($row['lot'], $row['milligrams'], 'from a file', $this->person($request));
+            }
+        }, 5);
+
+        return $this->index($request)->setStatusCode(201);
+    }
+
+    /** @throws BadInput */
+    private function milligrams(mixed $typed, string $field, bool $any = false): int
+    {
+        $mass = Field::of(Quantity::Mass, $field, 'a mass');
+        try {
+            $negative = $any && ((is_string($typed) && str_starts_with(trim($typed), '-')) || (is_numeric($typed) && $typed < 0));
+            $grams = ($any ? $mass->allowingZero() : $mass)->read($negative ? (is_string($typed) ? ltrim(trim($typed), '-') : -1 * (float) $typed) : $typed, Rules::shipped());
+        } catch (NotUnderstood $not) {
+            throw BadInput::field($field, $not->getMessage());
+        }
+
+        return ($negative ? -1 : 1) * (int) round(1000 * (is_numeric($grams) ? (float) $grams : 0.0));
+    }
+
+    private function person(Request $request): ?Person
+    {
+        $person = $request->user();
+
+        return $person instanceof Person ? $person : null;
+    }
+}

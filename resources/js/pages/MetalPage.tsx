@@ -1,0 +1,528 @@
+import { Box, Button, Flex, Input, NativeSelect } from '@chakra-ui/react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState, type ReactNode } from 'react';
+import { get, post, Refusal } from '../api/client';
+import type { Client } from '../api/types';
+import { moment, say, useUnits, withUnit } from '../bench/units';
+import { useCatalogue } from '../shell/catalogue';
+
+export interface Lot {
+    id: number;
+    name: string;
+    kind: string;
+    alloy: string;
+    fineness: number;
+    owner: string | null;
+    job: number | null;
+    origin: string;
+    mass: number;
+    fine: number;
+}
+interface Movement {
+    id: number;
+    kind: string;
+    at: string;
+    by: string | null;
+    job: number | null;
+    reason: string;
+    loss: number;
+    reverses: number | null;
+    reversed: boolean;
+    postings: { lot: number; name: string; alloy: string; mass: number }[];
+}
+interface Row {
+    of: string;
+    before_mg: number;
+    in_mg: number;
+    out_mg: number;
+    now_mg: number;
+    fine_mg: number;
+}
+export interface Metal {
+    lots: Lot[];
+    movements: Movement[];
+    statement: Row[];
+}
+
+const KINDS: [string, string][] = [
+    ['cut', 'cut from a lot into another'],
+    ['melt', 'melt into another'],
+    ['scrap', 'gather as scrap'],
+    ['sweeps', 'sweeps come back'],
+    ['return', 'return to the client'],
+    ['deliver', 'deliver'],
+    ['correct', 'correct, with a reason'],
+];
+const ONE_LOT = ['sweeps', 'return', 'deliver', 'correct'];
+
+/** The metal account: what there is, gross and fine, what came and went, and every movement of it. */
+export default function MetalPage() {
+    const queries = useQueryClient();
+    const { units } = useUnits();
+    const [by, setBy] = useState<'alloy' | 'owner' | 'lot'>('alloy');
+    const [period, setPeriod] = useState({ from: '', to: '' });
+    const [problem, setProblem] = useState<string[]>([]);
+    const file = useRef<HTMLInputElement>(null);
+    const query = new URLSearchParams(
+        Object.entries({ by, ...period }).filter(([, value]) => value !== ''),
+    ).toString();
+    const { data } = useQuery({ queryKey: ['metal', query], queryFn: () => get<Metal>(`metal?${query}`) });
+    const send = useMutation({
+        mutationFn: ({ path, body }: { path: string; body: unknown }) => post<Metal>(path, body),
+        onSuccess: () => {
+            setProblem([]);
+            void queries.invalidateQueries({ queryKey: ['metal'] });
+        },
+        onError: (error) =>
+            setProblem(
+                error instanceof Refusal
+                    ? Object.entries(error.errors).flatMap(([where, words]) =>
+                          words.map((word) => (where.startsWith('line') ? `${where}: ${word}` : word)),
+                      )
+                    : [error.message],
+            ),
+    });
+    const act = (path: string, body: unknown) => send.mutateAsync({ path, body }).catch(() => undefined);
+    const grams = (value: number) => {
+        const said = say(value, 'mass', units);
+        return `${said.figure} ${said.unit}`;
+    };
+    if (!data) return <Box p={8}>Opening the safe…</Box>;
+    const standing = data.lots.filter((lot) => lot.mass > 0);
+    return (
+        <Box as="main" px={5} py={5} maxW="1180px" w="full" mx="auto">
+            <Flex align="baseline" gap={4} wrap="wrap">
+                <Box as="h1" fontSize="24px" fontWeight="600">
+                    Metal
+                </Box>
+                <Box color="soft">every movement balances to the milligram, and is only ever reversed</Box>
+                <Box flex="1" />
+                <a
+                    href={`/api/metal/statement.csv?${query}`}
+                    style={{ color: 'var(--chakra-colors-verdigris)', minHeight: 44, paddingTop: 10 }}
+                >
+                    CSV
+                </a>
+                <Button
+                    variant="outline"
+                    borderColor="rule"
+                    color="ink"
+                    minH="44px"
+                    onClick={() => file.current?.click()}
+                >
+                    take in lots
+                </Button>
+                <input
+                    ref={file}
+                    type="file"
+                    accept=".csv"
+                    hidden
+                    data-testid="lots"
+                    onChange={(event) => {
+                        const form = new FormData();
+                        const chosen = event.target.files?.[0];
+                        if (chosen) {
+                            form.append('file', chosen);
+                            void act('metal/import', form);
+                        }
+                        event.target.value = '';
+                    }}
+                />
+            </Flex>
+            {problem.length > 0 ? (
+                <Box role="alert" borderLeftWidth="3px" borderColor="hot" pl={3} my={2}>
+                    {problem.map((one) => (
+                        <Box key={one}>{one}</Box>
+                    ))}
+                </Box>
+            ) : null}
+            <Section title="How it stands">
+                <Flex gap={2} wrap="wrap" align="center" mb={2}>
+                    {(['alloy', 'owner', 'lot'] as const).map((one) => (
+                        <Button
+                            key={one}
+                            variant="plain"
+                            minH="44px"
+                            color={one === by ? 'ink' : 'soft'}
+                            borderBottomWidth="3px"
+                            borderRadius={0}
+                            borderColor={one === by ? 'verdigris' : 'transparent'}
+                            aria-pressed={one === by}
+                            onClick={() => setBy(one)}
+                        >
+                            by {one}
+                        </Button>
+                    ))}
+                    {(['from', 'to'] as const).map((one) => (
+                        <Input
+                            key={one}
+                            aria-label={one}
+                            type="date"
+                            h="44px"
+                            w="170px"
+                            bg="card"
+                            borderColor="rule"
+                            value={period[one]}
+                            onChange={(event) => setPeriod((now) => ({ ...now, [one]: event.target.value }))}
+                        />
+                    ))}
+                </Flex>
+                <table className="figures wide" aria-label="Statement">
+                    <thead>
+                        <tr>
+                            <th></th>
+                            <th>before</th>
+                            <th>in</th>
+                            <th>out</th>
+                            <th>now</th>
+                            <th>fine</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {data.statement.map((row) => (
+                            <tr key={row.of} data-statement={row.of}>
+                                <td>{row.of.replaceAll('-', ' ')}</td>
+                                <td>{grams(row.before_mg / 1000)}</td>
+                                <td>{grams(row.in_mg / 1000)}</td>
+                                <td>{grams(row.out_mg / 1000)}</td>
+                                <td>
+                                    <b>{grams(row.now_mg / 1000)}</b>
+                                </td>
+                                <td>{grams(row.fine_mg / 1000)}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+                {data.statement.length === 0 ? (
+                    <Box color="soft">No metal has been received yet. Receive the first lot below.</Box>
+                ) : null}
+            </Section>
+            <Flex gap={8} wrap="wrap">
+                <Receive onSend={(body) => act('metal', body)} />
+                <Move lots={standing} all={data.lots} onSend={(body) => act('metal/move', body)} />
+            </Flex>
+            <Section title="Lots">
+                <table className="figures wide" aria-label="Lots">
+                    <tbody>
+                        {standing.map((lot) => (
+                            <tr key={lot.id} data-lot={lot.id}>
+                                <td>
+                                    <b>{lot.id}</b> {lot.name}
+                                    <Box as="span" color="soft">
+                                        {' '}
+                                        {lot.kind}
+                                        {lot.origin ? ` · ${lot.origin}` : ''}
+                                    </Box>
+                                </td>
+                                <td>{lot.alloy.replaceAll('-', ' ')}</td>
+                                <td>{lot.owner ?? 'the workshop'}</td>
+                                <td>
+                                    <b>{grams(lot.mass)}</b>
+                                </td>
+                                <td>
+                                    <Weigh
+                                        lot={lot}
+                                        onWeigh={(mass) => act(`metal/lots/${lot.id}/weigh`, { mass })}
+                                    />
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            </Section>
+            <Section title="Movements">
+                <table className="figures wide" aria-label="Movements">
+                    <tbody>
+                        {data.movements.map((one) => (
+                            <tr key={one.id} data-movement={one.id}>
+                                <td>
+                                    <b>{one.reverses ? `${one.kind}, taken back` : one.kind}</b>{' '}
+                                    {one.postings
+                                        .map(
+                                            (posting) =>
+                                                `${posting.mass > 0 ? '+' : '−'}${grams(Math.abs(posting.mass))} ${posting.name}`,
+                                        )
+                                        .join(', ')}
+                                    {one.loss !== 0 ? `, loss ${grams(one.loss)}` : ''}
+                                    <Box as="span" color="soft">
+                                        {one.job ? ` · job ${one.job}` : ''}
+                                        {one.reason ? ` · ${one.reason}` : ''}
+                                    </Box>
+                                </td>
+                                <td>{one.by ?? ''}</td>
+                                <td>{moment(one.at)}</td>
+                                <td>
+                                    {one.reverses || one.reversed ? (
+                                        <Box as="span" color="soft">
+                                            {one.reversed ? 'reversed' : ''}
+                                        </Box>
+                                    ) : (
+                                        <Reverse
+                                            onReverse={(reason) =>
+                                                act(`metal/movements/${one.id}/reverse`, { reason })
+                                            }
+                                        />
+                                    )}
+                                </td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            </Section>
+        </Box>
+    );
+}
+
+function Section({ title, children }: { title: string; children: ReactNode }) {
+    return (
+        <Box as="section" borderTopWidth="1px" borderColor="rule" py={3} mt={3} flex="1" minW="320px">
+            <Box as="h2" fontSize="17px" fontWeight="600" mb={2}>
+                {title}
+            </Box>
+            {children}
+        </Box>
+    );
+}
+
+export function Pick({
+    label,
+    value,
+    options,
+    onChange,
+}: {
+    label: string;
+    value: string;
+    options: [string, string][];
+    onChange: (value: string) => void;
+}) {
+    return (
+        <NativeSelect.Root w="auto" minW="150px" maxW="280px">
+            <NativeSelect.Field
+                aria-label={label}
+                h="44px"
+                bg="card"
+                borderColor="rule"
+                value={value}
+                onChange={(event) => onChange(event.target.value)}
+            >
+                {options.map(([key, words]) => (
+                    <option key={key} value={key}>
+                        {words}
+                    </option>
+                ))}
+            </NativeSelect.Field>
+            <NativeSelect.Indicator />
+        </NativeSelect.Root>
+    );
+}
+
+export function Typed({
+    label,
+    value,
+    wide,
+    onChange,
+}: {
+    label: string;
+    value: string;
+    wide?: boolean;
+    onChange: (value: string) => void;
+}) {
+    return (
+        <Input
+            aria-label={label}
+            placeholder={label}
+            h="44px"
+            w={wide ? '220px' : '110px'}
+            bg="card"
+            borderColor="rule"
+            value={value}
+            onChange={(event) => onChange(event.target.value)}
+        />
+    );
+}
+
+function Do({ children }: { children: ReactNode }) {
+    return (
+        <Button type="submit" bg="verdigris" color="onVerdigris" minH="44px">
+            {children}
+        </Button>
+    );
+}
+
+function Receive({ onSend }: { onSend: (body: unknown) => Promise<unknown> }) {
+    const { units } = useUnits();
+    const catalogue = useCatalogue();
+    const { data } = useQuery({
+        queryKey: ['clients'],
+        queryFn: () => get<{ clients: Client[] }>('clients'),
+    });
+    const [lot, setLot] = useState({ alloy: 'sterling-925', mass: '', name: '', client: '', reason: '' });
+    const put = (name: string) => (value: string) => setLot((now) => ({ ...now, [name]: value }));
+    const alloys = catalogue?.decisions['brief.alloy']?.choices ?? [];
+    return (
+        <Section title="Receive">
+            <Flex
+                as="form"
+                gap={2}
+                wrap="wrap"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    void onSend({
+                        alloy: lot.alloy,
+                        mass: withUnit(lot.mass, 'mass', units),
+                        name: lot.name,
+                        client_id: lot.client === '' ? null : Number(lot.client),
+                        reason: lot.reason,
+                    }).then((done) => done && setLot((now) => ({ ...now, mass: '', name: '', reason: '' })));
+                }}
+            >
+                <Pick
+                    label="alloy received"
+                    value={lot.alloy}
+                    options={alloys.map((one): [string, string] => [one, one.replaceAll('-', ' ')])}
+                    onChange={put('alloy')}
+                />
+                <Typed label="mass received" value={lot.mass} onChange={put('mass')} />
+                <Typed label="what it is called" value={lot.name} wide onChange={put('name')} />
+                <Pick
+                    label="whose it is"
+                    value={lot.client}
+                    options={[
+                        ['', 'the workshop’s'],
+                        ...(data?.clients.map((one): [string, string] => [String(one.id), one.name]) ?? []),
+                    ]}
+                    onChange={put('client')}
+                />
+                <Typed label="where from" value={lot.reason} wide onChange={put('reason')} />
+                <Do>Receive it</Do>
+            </Flex>
+        </Section>
+    );
+}
+
+function Move({
+    lots,
+    all,
+    onSend,
+}: {
+    lots: Lot[];
+    all: Lot[];
+    onSend: (body: unknown) => Promise<unknown>;
+}) {
+    const { units } = useUnits();
+    const [move, setMove] = useState({ kind: 'cut', from: '', to: '', mass: '', loss: '', reason: '' });
+    const put = (name: string) => (value: string) => setMove((now) => ({ ...now, [name]: value }));
+    const single = ONE_LOT.includes(move.kind);
+    const named = (some: Lot[]): [string, string][] => [
+        ['', 'which lot?'],
+        ...some.map((lot): [string, string] => [
+            String(lot.id),
+            `${lot.id} ${lot.name}, ${lot.alloy.replaceAll('-', ' ')}`,
+        ]),
+    ];
+    const send = () => {
+        const mass = withUnit(move.mass, 'mass', units);
+        const out = move.kind === 'sweeps' || move.kind === 'correct' ? mass : `-${mass}`;
+        const loss = withUnit(move.loss, 'mass', units);
+        const number = (text: string) => Number(text.replace(/[^\d.,]/g, '').replace(',', '.')) || 0;
+        const unit = mass.replace(/^[\d.,\s]+/, '');
+        // What arrives is what was taken less what was lost, in the same unit.
+        const arrives = `${Number((number(mass) - number(loss)).toFixed(6))} ${unit}`;
+        return onSend({
+            kind: move.kind,
+            reason: move.reason,
+            loss: single || move.loss === '' ? undefined : loss,
+            postings: single
+                ? [{ lot: Number(move.from), mass: out }]
+                : [
+                      { lot: Number(move.from), mass: out },
+                      { lot: Number(move.to), mass: arrives },
+                  ],
+        });
+    };
+    return (
+        <Section title="Move">
+            <Flex
+                as="form"
+                gap={2}
+                wrap="wrap"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    void send().then(
+                        (done) => done && setMove((now) => ({ ...now, mass: '', loss: '', reason: '' })),
+                    );
+                }}
+            >
+                <Pick label="what happens" value={move.kind} options={KINDS} onChange={put('kind')} />
+                <Pick
+                    label="of lot"
+                    value={move.from}
+                    options={named(move.kind === 'sweeps' ? all : lots)}
+                    onChange={put('from')}
+                />
+                {single ? null : (
+                    <Pick label="into lot" value={move.to} options={named(all)} onChange={put('to')} />
+                )}
+                <Typed label="mass moved" value={move.mass} onChange={put('mass')} />
+                {single ? null : <Typed label="lost" value={move.loss} onChange={put('loss')} />}
+                <Typed label="why" value={move.reason} wide onChange={put('reason')} />
+                <Do>Move it</Do>
+            </Flex>
+        </Section>
+    );
+}
+
+function Weigh({ lot, onWeigh }: { lot: Lot; onWeigh: (mass: string) => Promise<unknown> }) {
+    const { units } = useUnits();
+    const [mass, setMass] = useState<string | null>(null);
+    if (mass === null)
+        return (
+            <Button
+                variant="plain"
+                color="verdigris"
+                minH="44px"
+                aria-label={`weigh lot ${lot.id}`}
+                onClick={() => setMass('')}
+            >
+                weigh
+            </Button>
+        );
+    return (
+        <Flex
+            as="form"
+            gap={1}
+            justify="end"
+            onSubmit={(event) => {
+                event.preventDefault();
+                void onWeigh(withUnit(mass, 'mass', units)).then((done) => done && setMass(null));
+            }}
+        >
+            <Typed label="on the balance" value={mass} onChange={setMass} />
+            <Do>keep</Do>
+        </Flex>
+    );
+}
+
+function Reverse({ onReverse }: { onReverse: (reason: string) => Promise<unknown> }) {
+    const [reason, setReason] = useState<string | null>(null);
+    if (reason === null)
+        return (
+            <Button variant="plain" color="soft" minH="44px" onClick={() => setReason('')}>
+                take back
+            </Button>
+        );
+    return (
+        <Flex
+            as="form"
+            gap={1}
+            justify="end"
+            onSubmit={(event) => {
+                event.preventDefault();
+                void onReverse(reason);
+            }}
+        >
+            <Typed label="why back" value={reason} wide onChange={setReason} />
+            <Do>take it back</Do>
+        </Flex>
+    );
+}
