@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CastingController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\DrawingController;
@@ -57,6 +58,14 @@ Route::prefix('jobs/{job}')->group(function (): void {
 Route::post('looks/{look}/revoke', [LookController::class, 'revoke']);
 Route::get('pictures/{file}', [PictureController::class, 'show']);
 
+Route::get('casting', [CastingController::class, 'index']);
+Route::post('casting', [CastingController::class, 'store']);
+Route::get('casting/{run}', [CastingController::class, 'show']);
+Route::post('casting/{run}/kiln', [CastingController::class, 'kiln']);
+Route::post('casting/{run}/befall', [CastingController::class, 'befall']);
+Route::post('casting/{run}/alarms/{alarm}', [CastingController::class, 'alarm']);
+Route::post('flasks/{flask}/step', [CastingController::class, 'step']);
+Route::post('flasks/{flask}/tick', [CastingController::class, 'tick']);
 Route::get('metal', [MetalController::class, 'index']);
 Route::post('metal', [MetalController::class, 'receive']);
 Route::post('metal/move', [MetalController::class, 'move']);

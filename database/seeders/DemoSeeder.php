@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Account\AccountKeeper;
 use App\Bench\JobKeeper;
+use App\Casting\RunKeeper;
 use App\Models\Client;
 use App\Models\Clock;
 use App\Models\Job;
@@ -20,6 +21,7 @@ use HotSprue\Job\StationState;
 use HotSprue\Stock\Alloy;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -53,6 +55,7 @@ final class DemoSeeder extends Seeder
         }
         Carbon::setTestNow();
         $this->metal();
+        $this->burnout();
         Clock::query()->create([
             'job_id' => Job::query()->where('title', 'harbour-light signet')->value('id'), 'person_id' => $this->tobit->id, 'label' => 'flask standing',
             'stages' => [['stage' => 'stand', 'until_min' => 60, 'how' => 'do not move it']], 'started_at' => now()->subMinutes(22),
@@ -152,6 +155,20 @@ final class DemoSeeder extends Seeder
         $scrap = $receive('sterling-925', 'clean scrap, silver', 1_250, 'bench drawer', null, 'scrap');
         $keeper->move(MovementKind::Scrap, [$grain->lot_id => -3_400, $scrap->lot_id => 3_380], 20, 'wire ends', $this->tobit);
         $keeper->charge(Job::query()->where('title', 'broad band, flat')->firstOrFail(), [$grain->lot_id => 31_000], 23_900, 6_900, $this->tobit);
+    }
+
+    /** One burnout in the kiln, three hours in. */
+    private function burnout(): void
+    {
+        $numbers = array_column(RunKeeper::waiting(), 'number');
+        $run = RunKeeper::plan(array_map(static fn (int $number): array => [$number], array_slice($numbers, 0, 2)), now()->addHours(4)->toIso8601String());
+        $run->update(['started_at' => now()->subMinutes(190), 'events' => [['kind' => 'door', 'from' => 96, 'to' => 99]]]);
+        foreach ($run->flasks as $flask) {
+            $flask->update(['steps' => array_fill_keys(['invest', 'stand', 'load'], ['at' => now()->subMinutes(195)->toIso8601String(), 'by' => 'Tobit'])]);
+        }
+        $kiln = $run->kiln();
+        $minutes = array_map(floatval(...), range(0, 189));
+        DB::table('kiln_log')->insert(array_map(static fn (float $minute, ?float $c): array => ['run_id' => $run->id, 'minute' => $minute, 'kiln_c' => $c, 'planned_c' => $kiln->planned($minute), 'logged_at' => now()->subMinutes(190 - (int) $minute)], $minutes, $kiln->readings($minutes)));
     }
 
     private function notNeeded(Job $job, Station $station): Job

@@ -13,6 +13,8 @@ import { TodayPage } from './pages/TodayPage';
 import { Shell } from './shell/Shell';
 import { system } from './theme';
 
+const CastingPage = lazy(() => import('./pages/CastingPage'));
+const RunPage = lazy(() => import('./pages/RunPage'));
 const MetalPage = lazy(() => import('./pages/MetalPage'));
 const SumsPage = lazy(() => import('./pages/SumsPage'));
 const ShopPage = lazy(() => import('./pages/ShopPage'));
@@ -39,6 +41,8 @@ createRoot(document.getElementById('bench')!).render(
                                     <Route index element={<TodayPage />} />
                                     <Route path="jobs" element={<JobsPage />} />
                                     <Route path="jobs/:number/:station?" element={<JobPage />} />
+                                    <Route path="casting" element={<CastingPage />} />
+                                    <Route path="casting/:run" element={<RunPage />} />
                                     <Route path="metal" element={<MetalPage />} />
                                     <Route path="sums/:sheet?" element={<SumsPage />} />
                                     <Route path="shop" element={<ShopPage />} />

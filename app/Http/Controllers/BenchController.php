@@ -78,6 +78,7 @@ final class BenchController
             'people' => $network && $person === null ? [] : Person::query()->orderBy('name')->get(['id', 'name']),
             'now' => now()->toIso8601String(),
             'clocks' => $network && $person === null ? [] : ClockController::running(),
+            'kiln' => $network && $person === null ? null : CastingController::hot(),
         ]);
     }
 
@@ -111,6 +112,6 @@ final class BenchController
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return new JsonResponse(['network' => config('sprue.network') === true, 'person' => null, 'people' => [], 'now' => now()->toIso8601String(), 'clocks' => []]);
+        return new JsonResponse(['network' => config('sprue.network') === true, 'person' => null, 'people' => [], 'now' => now()->toIso8601String(), 'clocks' => [], 'kiln' => null]);
     }
 }

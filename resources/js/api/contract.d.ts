@@ -3730,6 +3730,12 @@ export interface components {
             people: components["schemas"]["Person"][];
             now: string;
             clocks: components["schemas"]["Clock"][];
+            kiln: {
+                run: number;
+                kiln_c: number | null;
+                rising: boolean;
+                alarms: number;
+            } | null;
         };
         Reading: {
             value: number;

@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { NavLink, Outlet, useNavigate } from 'react-router';
 import { get, post } from '../api/client';
+import { say, useUnits } from '../bench/units';
 import type { Bench } from '../api/types';
 import { Clocks } from './clocks';
 import { useScheme } from './scheme';
@@ -11,13 +12,14 @@ import { SignIn } from '../pages/SignIn';
 const PAGES = [
     ['/', 'Today', 't'],
     ['/jobs', 'Jobs', 'j'],
+    ['/casting', 'Casting', 'c'],
     ['/metal', 'Metal', 'm'],
     ['/sums', 'Sums', 's'],
     ['/shop', 'Shop', 'o'],
 ] as const;
 
 const KEYS = [
-    ['t j m s o', 'Today, Jobs, Metal, Sums, Shop'],
+    ['t j c m s o', 'Today, Jobs, Casting, Metal, Sums, Shop'],
     ['n', 'a new job'],
     ['1 … 9', 'the stations of a job, in bench order'],
     ['u', 'undo the last save of a job'],
@@ -32,6 +34,19 @@ export function isTyping(event: KeyboardEvent): boolean {
     const at = event.target as HTMLElement;
     return (
         ['INPUT', 'TEXTAREA', 'SELECT'].includes(at.tagName) || event.ctrlKey || event.metaKey || event.altKey
+    );
+}
+
+/** The kiln, wherever one is. */
+function KilnNow({ kiln }: { kiln: NonNullable<Bench['kiln']> }) {
+    const { units } = useUnits();
+    const said = say(kiln.kiln_c, 'temperature', units);
+    return (
+        <NavLink to={`/casting/${kiln.run}`} style={{ minHeight: 44, display: 'flex', alignItems: 'center' }}>
+            <Box as="span" color="hot" fontWeight="600" data-testid="kiln-now">
+                {kiln.alarms > 0 ? 'alarm: ' : ''}kiln {said.figure} {said.unit} {kiln.rising ? '↗' : '→'}
+            </Box>
+        </NavLink>
     );
 }
 
@@ -113,6 +128,7 @@ export function Shell() {
                     ))}
                 </Flex>
                 <Box flex="1" />
+                {bench.kiln ? <KilnNow kiln={bench.kiln} /> : null}
                 <Clocks bench={bench} offset={offset} />
                 <Flex align="center" gap={1}>
                     {bench.network ? (

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Casting;
+
+use App\Models\Job;
+use App\Models\Run;
+use App\Models\RunFlask;
+use App\Models\Workshop;
+use HotSprue\Casting\Sharing;
+use HotSprue\Job\JobReckoner;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Sheets;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Puts flasks together and plans their burnout. */
+final class RunKeeper
+{
+    /** Least minutes at the pouring heat of each later flask. */
+    private const WAIT = 20.0;
+
+    /** @return list<array{number: int, title: string, alloy: string, pour_c: float, across: float, deep: float, volume: float, gates: float}> jobs with a wax to invest, and not in a run */
+    public static function waiting(): array
+    {
+        $waiting = [];
+        $taken = DB::table('flask_jobs')->join('run_flasks', 'run_flasks.id', '=', 'flask_jobs.run_flask_id')->join('runs', 'runs.id', '=', 'run_flasks.run_id')->whereNull('runs.ended_at')->pluck('flask_jobs.job_id');
+        foreach (Job::query()->with('rulebook')->where('state', 'open')->whereIn('station', ['tree', 'burnout', 'pour'])->whereNotIn('id', $taken)->orderBy('due_on')->limit(40)->get() as $job) {
+            $pattern = self::pattern($job);
+            if ($pattern !== null) {
+                $waiting[] = $pattern;
+            }
+        }
+
+        return $waiting;
+    }
+
+    /** @return array{number: int, title: string, alloy: string, pour_c: float, across: float, deep: float, volume: float, gates: float}|null */
+    private static function pattern(Job $job): ?array
+    {
+        $reckoned = JobReckoner::reckon($job->held(), $job->rules(), static fn (string $key, \Closure $make): Answer => $make());
+        $alloy = $job->held()->text('brief.alloy');
+        $pour = $job->held()->decision('burnout.pour_temperature') ?? $reckoned->value('pour.temperatures', 'flask_temperature');
+        $across = $reckoned->value('wax.pattern', 'outer_height');
+
+        return $alloy === null || ! is_numeric($pour) || ! is_numeric($across) ? null : [
+            'number' => $job->number, 'title' => $job->title, 'alloy' => $alloy, 'pour_c' => (float) $pour, 'across' => (float) $across,
+            'deep' => (float) $reckoned->value('wax.pattern', 'width_greatest'), 'volume' => (float) $reckoned->value('wax.pattern', 'ring_volume_mm3'), 'gates' => (float) ($reckoned->value('sprue.size', 'gate_area') ?? 0.0),
+        ];
+    }
+
+    /** @return array{jobs: list<array<string, mixed>>, flasks: list<list<int>>, apart: list<array{jobs: array{int, int}, why: string}>} */
+    public static function proposal(): array
+    {
+        $jobs = self::waiting();
+
+        return ['jobs' => $jobs, ...Sharing::propose($jobs)];
+    }
+
+    /**
+     * @param  list<list<int>>  $flasks  numbers of the jobs in each
+     *
+     * @throws BadInput when jobs cannot share, do not fit or are not ready
+     */
+    public static function plan(array $flasks, ?string $readyAt): Run
+    {
+        $rules = Workshop::the()->rulebook->rules();
+        $known = array_column(self::waiting(), null, 'number');
+        $made = [];
+        foreach ($flasks as $index => $numbers) {
+            $patterns = array_map(static fn (int $number): array => $known[$number] ?? throw BadInput::field("flasks.{$index}", "Job {$number} has no wax to invest, or is in a run already."), $numbers);
+            $sharing = Sharing::propose($patterns);
+            if (count($sharing['flasks']) > 1) {
+                throw BadInput::field("flasks.{$index}", 'These cannot share a flask: '.implode('; ', array_column($sharing['apart'], 'why')).'.');
+            }
+            $tree = self::sheet('tree.pack', ['patterns' => array_map(static fn (array $p): array => ['name' => (string) $p['number'], 'across' => $p['across'], 'deep' => $p['deep'], 'volume' => max(0.001, $p['volume']), 'gate_area' => max(0.001, $p['gates'])], $patterns)], $rules);
+            if ($tree->value('flask') === null) {
+                throw BadInput::field("flasks.{$index}", $tree->findings[0]->message ?? 'No flask holds these.');
+            }
+            $made[] = ['jobs' => $numbers, 'flask' => (string) $tree->value('flask'), 'diameter' => $tree->num('flask_diameter'), 'height' => $tree->num('flask_height'), 'alloy' => $patterns[0]['alloy'], 'pour_c' => $patterns[0]['pour_c']];
+        }
+        if ($made === []) {
+            throw BadInput::field('flasks', 'At least one flask with a job is accepted.');
+        }
+        // Poured in falling order of flask temperature.
+        usort($made, static fn (array $a, array $b): int => $b['pour_c'] <=> $a['pour_c']);
+        $programme = self::sheet('burnout.programme', ['flask_diameters' => array_column($made, 'diameter'), 'pour_temperature' => $made[0]['pour_c']], $rules)->value('stages');
+        $stages = array_map(static fn (array $stage): array => ['name' => (string) $stage['name'], 'to' => (float) $stage['ramp_to_c'], 'minutes' => (float) $stage['ramp_min'] + (float) $stage['hold_min']], is_array($programme) ? array_values($programme) : []);
+        foreach (array_slice(array_values(array_unique(array_column($made, 'pour_c'))), 1) as $lower) {
+            $before = $stages[count($stages) - 1]['to'];
+            $stages[] = ['name' => sprintf('to %.0f', $lower), 'to' => (float) $lower, 'minutes' => ($before - $lower) / $rules->num('burnout.fall_c_per_min') + self::WAIT];
+        }
+
+        return DB::transaction(static function () use ($stages, $made, $readyAt): Run {
+            $run = Run::query()->create(['stages' => $stages, 'events' => [], 'ready_at' => $readyAt === null ? null : Carbon::parse($readyAt), 'speed' => 1]);
+            foreach ($made as $flask) {
+                $row = RunFlask::query()->create(['run_id' => $run->id, 'steps' => [], 'ticks' => [], ...array_diff_key($flask, ['jobs' => 1])]);
+                $row->jobs()->attach(Job::query()->whereIn('number', $flask['jobs'])->pluck('id'));
+            }
+
+            return $run;
+        }, 5);
+    }
+
+    /** @param array<string, mixed> $raw */
+    private static function sheet(string $name, array $raw, \HotSprue\Rules\Rules $rules): Answer
+    {
+        return Sheets::named($name)->reckon(Input::read(Sheets::describe($name)->inputs, $raw, $rules), $rules);
+    }
+}

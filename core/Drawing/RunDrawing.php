@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Drawing;
+
+use HotSprue\Kiln\SimulatedKiln;
+
+/** A burnout in the kiln: what was planned, what was logged, what the core feels by the model, and now. */
+final class RunDrawing
+{
+    private const WIDE = 190.0;
+
+    private const DEGREE = 0.11;
+
+    /**
+     * @param  list<array{name: string, to: float, minutes: float}>  $stages
+     * @param  list<array{float, ?float}>  $log  minute and reading, in order
+     * @param  list<array{float, float}>  $core  minute and temperature
+     */
+    public static function view(SimulatedKiln $kiln, array $stages, array $log, array $core, ?float $now): View
+    {
+        $total = max($kiln->length(), $now ?? 0.0);
+        $high = max(732.0, ...array_map(static fn (array $stage): float => $stage['to'], $stages));
+        $x = static fn (float $minute): float => $minute / $total * self::WIDE;
+        $y = static fn (float $c): float => -$c * self::DEGREE;
+        $view = new View('run', 'The burnout', 'main', [-18, $y($high) - 12, self::WIDE + 40, -$y($high) + 34]);
+        $view->line(0, 0, self::WIDE, 0, 'thin');
+        for ($hour = 0; $hour * 60 <= $total; $hour++) {
+            $view->line($x($hour * 60), 0, $x($hour * 60), 1.5, 'thin')->text($x($hour * 60), 6, "{$hour} h", 'middle', 'small');
+        }
+        $planned = [[0.0, $y(20.0)]];
+        $at = 0.0;
+        foreach ($stages as $stage) {
+            $view->line(0, $y($stage['to']), self::WIDE, $y($stage['to']), 'ghost')->text(-2, $y($stage['to']) + 1.5, sprintf('%.0f', $stage['to']), 'end', 'small')
+                ->line($x($at) + 1, 11, $x($at + $stage['minutes']) - 1, 11, 'bar')->text($x($at + $stage['minutes'] / 2), 17, $stage['name'], 'middle', 'small');
+            for ($step = 1; $step <= 20; $step++) {
+                $planned[] = [$x($at + $stage['minutes'] * $step / 20), $y($kiln->planned($at + $stage['minutes'] * $step / 20))];
+            }
+            $at += $stage['minutes'];
+        }
+        $view->through($planned, 'thin', false)->line(0, $y(732), self::WIDE, $y(732), 'limit')->text(self::WIDE, $y(732) - 2, 'gypsum limit 732', 'end', 'hot');
+        if (count($core) > 1) {
+            $view->through(array_map(static fn (array $point): array => [$x($point[0]), $y($point[1])], $core), 'cast', false);
+        }
+        foreach (self::unbroken($log) as $run) {
+            $view->through(array_map(static fn (array $point): array => [$x($point[0]), $y($point[1])], $run), 'hot', false);
+        }
+        if ($now !== null) {
+            $view->line($x($now), 2, $x($now), $y($high) - 6, 'outline')->text($x($now), $y($high) - 8, 'now', 'middle', 'small');
+        }
+
+        return $view;
+    }
+
+    /**
+     * The log where it was watched: a gap, or a lost reading, breaks the line.
+     *
+     * @param  list<array{float, ?float}>  $log
+     * @return list<list<array{float, float}>>
+     */
+    private static function unbroken(array $log): array
+    {
+        $runs = $run = [];
+        $last = null;
+        foreach ($log as [$minute, $c]) {
+            if ($c === null || ($last !== null && $minute - $last > 1.5)) {
+                $runs[] = $run;
+                $run = [];
+            }
+            if ($c !== null) {
+                $run[] = [$minute, $c];
+            }
+            $last = $minute;
+        }
+        $runs[] = $run;
+
+        return array_values(array_filter($runs, static fn (array $run): bool => count($run) > 1));
+    }
+}

@@ -1,0 +1,179 @@
+import { Box, Button, Flex, Input } from '@chakra-ui/react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { get, post, Refusal } from '../api/client';
+import { moment, say, useUnits } from '../bench/units';
+
+interface JobName {
+    number: number;
+    title: string;
+}
+interface RunRow {
+    id: number;
+    state: 'planned' | 'burning' | 'over';
+    ready_at: string | null;
+    minutes: number;
+    jobs: JobName[];
+    flasks: number;
+}
+interface Waiting extends JobName {
+    alloy: string;
+    pour_c: number;
+    across: number;
+    deep: number;
+}
+interface Casting {
+    runs: RunRow[];
+    proposal: {
+        jobs: Waiting[];
+        flasks: number[][];
+        apart: { jobs: [number, number]; why: string }[];
+    };
+}
+
+/** The casting room: burnouts planned, in the kiln and over, and which jobs can share a flask. */
+export default function CastingPage() {
+    const go = useNavigate();
+    const queries = useQueryClient();
+    const { units } = useUnits();
+    const { data } = useQuery({ queryKey: ['casting'], queryFn: () => get<Casting>('casting') });
+    const [left, setLeft] = useState<number[]>([]);
+    const [ready, setReady] = useState('');
+    const plan = useMutation({
+        mutationFn: () => {
+            const flasks = (data?.proposal.flasks ?? [])
+                .map((flask) => flask.filter((number) => !left.includes(number)))
+                .filter((flask) => flask.length > 0);
+            return post<RunRow>('casting', { flasks, ready_at: ready === '' ? null : ready });
+        },
+        onSuccess: (run) => {
+            void queries.invalidateQueries({ queryKey: ['casting'] });
+            void go(`/casting/${run.id}`);
+        },
+    });
+    if (!data) return <Box p={8}>Opening the casting room…</Box>;
+    const known = Object.fromEntries(data.proposal.jobs.map((job) => [job.number, job]));
+    return (
+        <Box as="main" px={5} py={5} maxW="1180px" w="full" mx="auto">
+            <Box as="h1" fontSize="24px" fontWeight="600">
+                Casting
+            </Box>
+            <Box as="section" borderTopWidth="1px" borderColor="rule" py={3} mt={3}>
+                <Box as="h2" fontSize="17px" fontWeight="600">
+                    Ready to invest
+                </Box>
+                {data.proposal.jobs.length === 0 ? (
+                    <Box color="soft">No job has a wax to invest that is not in a run already.</Box>
+                ) : (
+                    <>
+                        {data.proposal.flasks.map((flask, index) => (
+                            <Box
+                                key={flask.join()}
+                                borderBottomWidth="1px"
+                                borderColor="rule"
+                                py={2}
+                                data-proposed={flask.join()}
+                            >
+                                <Box color="soft" fontSize="14px">
+                                    flask {index + 1}
+                                    {flask.length > 1 ? ', shared' : ''} ·{' '}
+                                    {known[flask[0]!]?.alloy.replaceAll('-', ' ')} · poured at{' '}
+                                    {say(known[flask[0]!]?.pour_c, 'temperature', units).figure}{' '}
+                                    {say(0, 'temperature', units).unit}
+                                </Box>
+                                {flask.map((number) => (
+                                    <label
+                                        key={number}
+                                        style={{
+                                            display: 'flex',
+                                            gap: 8,
+                                            minHeight: 44,
+                                            alignItems: 'center',
+                                        }}
+                                    >
+                                        <input
+                                            type="checkbox"
+                                            style={{ width: 22, height: 22 }}
+                                            checked={!left.includes(number)}
+                                            onChange={(event) =>
+                                                setLeft((now) =>
+                                                    event.target.checked
+                                                        ? now.filter((one) => one !== number)
+                                                        : [...now, number],
+                                                )
+                                            }
+                                        />
+                                        <b>{number}</b> {known[number]?.title}
+                                    </label>
+                                ))}
+                            </Box>
+                        ))}
+                        {data.proposal.apart.length > 0 ? (
+                            <Box as="details" my={2}>
+                                <Box as="summary" minH="44px" pt={2} cursor="pointer" color="soft">
+                                    why some do not share a flask
+                                </Box>
+                                {data.proposal.apart.map((one) => (
+                                    <Box key={one.jobs.join()} fontSize="14.5px">
+                                        {one.why}
+                                    </Box>
+                                ))}
+                            </Box>
+                        ) : null}
+                        <Flex gap={2} mt={2} wrap="wrap" align="center">
+                            <Input
+                                aria-label="ready to pour"
+                                type="datetime-local"
+                                h="46px"
+                                w="230px"
+                                bg="card"
+                                borderColor="rule"
+                                value={ready}
+                                onChange={(event) => setReady(event.target.value)}
+                            />
+                            <Button
+                                bg="verdigris"
+                                color="onVerdigris"
+                                minH="46px"
+                                loading={plan.isPending}
+                                onClick={() => plan.mutate()}
+                            >
+                                Plan this burnout
+                            </Button>
+                        </Flex>
+                        {plan.error ? (
+                            <Box role="alert" color="hot" mt={1}>
+                                {plan.error instanceof Refusal
+                                    ? Object.values(plan.error.errors).flat().join(' ')
+                                    : plan.error.message}
+                            </Box>
+                        ) : null}
+                    </>
+                )}
+            </Box>
+            <Box as="section" borderTopWidth="1px" borderColor="rule" py={3}>
+                <Box as="h2" fontSize="17px" fontWeight="600">
+                    Burnouts
+                </Box>
+                {data.runs.map((run) => (
+                    <Link key={run.id} to={`/casting/${run.id}`}>
+                        <Flex gap={4} minH="52px" align="center" borderBottomWidth="1px" borderColor="rule">
+                            <Box fontWeight="600" minW="110px">
+                                Burnout {run.id}
+                            </Box>
+                            <Box minW="90px" color={run.state === 'burning' ? 'hot' : 'soft'}>
+                                {run.state}
+                            </Box>
+                            <Box flex="1">
+                                {run.jobs.map((job) => `${job.number} ${job.title}`).join(', ')}
+                            </Box>
+                            <Box color="soft">{run.ready_at ? `ready ${moment(run.ready_at)}` : ''}</Box>
+                        </Flex>
+                    </Link>
+                ))}
+                {data.runs.length === 0 ? <Box color="soft">No burnout yet.</Box> : null}
+            </Box>
+        </Box>
+    );
+}
