@@ -28,6 +28,9 @@ final class Run extends Model
     /** A kiln forgotten for two days is watched no longer. */
     private const LONGEST = 2880.0;
 
+    /** To the microsecond: at 300 times the clock a second is five minutes of its programme. */
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
     protected $fillable = ['stages', 'events', 'ready_at', 'started_at', 'ended_at', 'speed'];
 
     /** @return array<string, string> */

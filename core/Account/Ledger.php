@@ -7,6 +7,9 @@ namespace HotSprue\Account;
 /** Lots as they stand, and what a movement makes of them. Pure: the same lots and movement give the same. */
 final readonly class Ledger
 {
+    /** A melt may miss its lot's fineness by so much, parts of 1. */
+    private const FINENESS = 0.003;
+
     /** @param array<int, Lot> $lots by id */
     private function __construct(public array $lots) {}
 
@@ -69,9 +72,35 @@ final readonly class Ledger
         }
     }
 
+    /**
+     * What is melted together comes out as fine as it went in.
+     *
+     * @throws MetalRefused
+     */
+    private function keepFineMetal(Movement $movement): void
+    {
+        [$mass, $fine] = [0, 0.0];
+        $out = null;
+        foreach ($movement->postings as $posting) {
+            $lot = $this->lots[$posting->lot];
+            if ($posting->milligrams < 0) {
+                $mass -= $posting->milligrams;
+                $fine -= $posting->milligrams * $lot->fineness;
+            } else {
+                $out = $lot;
+            }
+        }
+        if ($out !== null && $mass > 0 && abs($fine / $mass - $out->fineness) > self::FINENESS) {
+            throw MetalRefused::fineness($fine / $mass, $out);
+        }
+    }
+
     /** @throws MetalRefused */
     private function keepAlloys(Movement $movement): void
     {
+        if ($movement->kind === MovementKind::Melt) {
+            $this->keepFineMetal($movement);
+        }
         if (in_array($movement->kind, [MovementKind::Melt, MovementKind::Correct, MovementKind::Receive, MovementKind::Sweeps], true)) {
             return;
         }

@@ -31,6 +31,7 @@ final class Drawings
             'tree.pack' => RoomDrawing::tree($input, $answer),
             'burnout.core' => RoomDrawing::core($answer),
             'pour.fill' => RoomDrawing::fill($answer),
+            'spin.balance' => RoomDrawing::arm($input, $answer),
             'metal.charge' => ChargeDrawing::views($answer),
             'cast.check' => CastDrawing::views($input),
             default => [],

@@ -88,4 +88,16 @@ final class RoomDrawing
 
         return [$view];
     }
+
+    /** @return list<View> the spin arm from above, its weights where they balance */
+    public static function arm(Input $input, Answer $answer): array
+    {
+        [$out, $back] = [$input->num('flask_radius'), $answer->num('counterweight_radius')];
+        $scale = 70 / max($out, $back);
+        $view = new View('arm', 'The spin arm, balanced', 'foot', [-110, -13, 220, 26]);
+        $view->line(-$back * $scale, 0, $out * $scale, 0, 'outline')->circle(0, 0, 2.2, 'fill-metal')->circle(0, 0, 2.2)
+            ->rect($out * $scale - 6, -5, 12, 10, 'fill-invest')->rect($out * $scale - 6, -5, 12, 10)->circle(-$back * $scale, 0, 4.5, 'fill-metal')->circle(-$back * $scale, 0, 4.5);
+
+        return [$view->result('counterweight_radius', 'weight from the pivot', [-$back * $scale / 2, -8])->result('turns', 'turns', [14, -8])->input('counterweight_mass', 'counterweight', [-96, 4])->input('flask_mass', 'flask, weighed', [96, 4])];
+    }
 }

@@ -112,6 +112,11 @@ final class DecisionFields
 
             Field::choice('pour.method', Methods::ALL, 'how it is poured'),
             Field::temperature('pour.metal_temperature', 'temperature of the metal at the pour'),
+            Field::mass('pour.crucible_mass', 'crucible with its carriage'),
+            Field::mass('pour.flask_mass', 'the invested flask, weighed'),
+            Field::length('pour.flask_radius', 'from the pivot to the middle of crucible and flask'),
+            Field::mass('pour.counterweight_mass', 'the counterweight'),
+            Field::count('pour.turns', 'turns that the spring is given'),
             Field::length('pour.head', 'head of metal, poured by hand'),
             Field::share('pour.button_fraction', 'button as a share of the fill'),
             Field::mass('pour.new_mass', 'clean new metal in the charge')->allowingZero(),

@@ -177,6 +177,10 @@ final class Feeds
                 'method' => $decision('pour.method'), 'button_fraction' => $decision('pour.button_fraction'), 'process' => $decision('wax.process'),
                 'new_mass' => $decision('pour.new_mass'), 'reused_mass' => $decision('pour.reused_mass'),
             ],
+            'spin.balance' => [
+                'crucible_mass' => $decision('pour.crucible_mass'), 'flask_mass' => $decision('pour.flask_mass'), 'charge_mass' => $result('metal.charge', 'charge_mass'),
+                'flask_radius' => $decision('pour.flask_radius'), 'counterweight_mass' => $decision('pour.counterweight_mass'), 'turns' => $decision('pour.turns'),
+            ],
             'cast.check' => [
                 'casting_mass' => $reading('castings', 'casting_mass'), 'expected_mass' => $result('metal.charge', 'expected_mass'),
                 'charge_mass' => $reading('castings', 'charge_mass'), 'button_mass' => $reading('castings', 'button_mass'), 'scrap_mass' => $reading('castings', 'scrap_mass'),
@@ -191,6 +195,7 @@ final class Feeds
             'layout.halo' => [[Source::reading('stones', 'width'), []], [Source::decision('stones.halo_diameter'), []]],
             'layout.row' => [[Source::decision('stones.row_count'), []], [Source::decision('stones.row_largest'), []]],
             'care.check' => [[Source::reading('stones', 'species'), []]],
+            'spin.balance' => [[Source::decision('pour.crucible_mass'), []], [Source::decision('pour.flask_mass'), []], [Source::decision('pour.flask_radius'), []], [Source::decision('pour.counterweight_mass'), []]],
             'layout.lettering' => [[Source::decision('wax.text'), []]], 'layout.symmetry' => [[Source::reading('attempts', 'pairs'), []]],
         ];
         $sheets = ['wax.pattern' => 'form.band', 'seat.tube' => 'seat.bezel'];

@@ -40,7 +40,7 @@ enum Station: string
             self::Wax => ['wax.dimensions', 'wax.pattern', 'blank.choose', 'layout.grid', 'layout.lettering', 'layout.symmetry', 'wax.predict'],
             self::Tree => ['sprue.size', 'flask.choose', 'investment.mix'],
             self::Burnout => ['burnout.programme', 'burnout.core', 'pour.temperatures'],
-            self::Pour => ['metal.charge', 'pour.fill', 'cast.check'],
+            self::Pour => ['metal.charge', 'pour.fill', 'spin.balance', 'cast.check'],
         };
     }
 

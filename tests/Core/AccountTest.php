@@ -75,7 +75,7 @@ it('keeps every milligram through thousands of movements and reversals, and neve
 it('lets a client’s metal into that client’s piece, or back, and nowhere else', function (MovementKind $kind, array $lots, bool $allowed): void {
     $ledger = Ledger::of([
         new Lot(1, '18k-yellow', 0.75, 10000, 7), new Lot(2, '18k-yellow', 0.75, 10000), new Lot(3, '18k-yellow', 0.75, 0, 7, 7), new Lot(4, '18k-yellow', 0.75, 0, 9, 9),
-        new Lot(5, '18k-yellow', 0.75, 0, 7), new Lot(6, '18k-yellow', 0.75, 0), new Lot(8, '14k-yellow', 0.585, 5000),
+        new Lot(5, '18k-yellow', 0.75, 0, 7), new Lot(6, '18k-yellow', 0.75, 0), new Lot(8, '14k-yellow', 0.585, 5000), new Lot(10, 'own-684', 0.684, 0),
     ]);
     $try = static fn (): Ledger => $ledger->after(movement($kind, $lots));
     $allowed ? expect($try())->toBeInstanceOf(Ledger::class) : expect($try)->toThrow(MetalRefused::class);
@@ -90,6 +90,8 @@ it('lets a client’s metal into that client’s piece, or back, and nowhere els
     'melted into the workshop’s' => [MovementKind::Melt, [1 => -5000, 6 => 5000], false],
     'the workshop’s melted into a client’s' => [MovementKind::Melt, [2 => -5000, 5 => 5000], false],
     'two alloys in one charge' => [MovementKind::Charge, [2 => -3000, 8 => -2000, 6 => 5000], false],
-    'two alloys melted' => [MovementKind::Melt, [2 => -3000, 8 => -2000, 6 => 5000], true],
+    'two alloys melted, finer than they are' => [MovementKind::Melt, [2 => -3000, 8 => -2000, 6 => 5000], false],
+    // 3 g of 0.750 and 2 of 0.585 are 0.684 fine.
+    'two alloys melted into what they make' => [MovementKind::Melt, [2 => -3000, 8 => -2000, 10 => 5000], true],
     'more than there is' => [MovementKind::Deliver, [1 => -10001], false],
 ]);

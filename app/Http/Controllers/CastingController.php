@@ -14,6 +14,7 @@ use App\Models\Workshop;
 use HotSprue\Casting\Step;
 use HotSprue\Drawing\RunDrawing;
 use HotSprue\Kiln\KilnEvent;
+use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Input;
 use HotSprue\Sheet\Sheets;
 use HotSprue\Stock\Alloy;
@@ -168,9 +169,17 @@ final class CastingController
             'flask_rows' => array_values($run->flasks->sortByDesc('pour_c')->map(static fn (RunFlask $flask): array => [
                 'id' => $flask->id, 'flask' => $flask->flask, 'diameter' => $flask->diameter, 'height' => $flask->height, 'alloy' => $flask->alloy, 'pour_c' => $flask->pour_c,
                 'jobs' => $flask->jobs->map(static fn (Job $job): array => ['number' => $job->number, 'title' => $job->title])->values()->all(),
-                'done' => (object) $flask->steps, 'ticks' => array_map(static fn (string $key): int => (int) substr($key, 1), array_keys(array_filter($flask->ticks))), 'quench' => Step::quench($flask->alloy, Alloy::named($flask->alloy, $rules)->nickel),
+                'mix' => self::mix($flask, $rules), 'done' => (object) $flask->steps, 'ticks' => array_map(static fn (string $key): int => (int) substr($key, 1), array_keys(array_filter($flask->ticks))), 'quench' => Step::quench($flask->alloy, Alloy::named($flask->alloy, $rules)->nickel),
             ])->all()),
         ], $status);
+    }
+
+    /** @return array<string, mixed> powder, water and the working clock of a flask; its patterns are left out, so that there is enough */
+    private static function mix(RunFlask $flask, Rules $rules): array
+    {
+        $answer = Sheets::named('investment.mix')->reckon(Input::read(Sheets::describe('investment.mix')->inputs, ['flask_diameter' => $flask->diameter, 'flask_height' => $flask->height], $rules), $rules);
+
+        return ['powder' => $answer->num('powder_mass'), 'water' => $answer->num('water_mass'), 'clock' => $answer->value('clock'), 'stand_min' => $answer->num('stand_min')];
     }
 
     /**

@@ -3326,6 +3326,31 @@ export interface components {
                     value: number;
                     typed: string;
                 };
+                /** @description Crucible with its carriage. */
+                "pour.crucible_mass"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description The invested flask, weighed. */
+                "pour.flask_mass"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description From the pivot to the middle of crucible and flask. */
+                "pour.flask_radius"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description The counterweight. */
+                "pour.counterweight_mass"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Turns that the spring is given. */
+                "pour.turns"?: {
+                    value: number;
+                    typed: string;
+                };
                 /** @description Head of metal, poured by hand. */
                 "pour.head"?: {
                     value: number;

@@ -3,7 +3,9 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, post, Refusal } from '../api/client';
 import { say, useUnits, withUnit } from '../bench/units';
-import { Typed, type Metal } from '../pages/MetalPage';
+import type { Sum } from '../api/types';
+import type { Lot, Metal } from '../api/metal';
+import { Typed } from '../bench/fields';
 import type { Work } from './useJob';
 
 /** The charge made up of named lots: it moves the metal and keeps the casting's masses, both or neither. */
@@ -38,6 +40,16 @@ export function ChargeLots({ work }: { work: Work }) {
             void work.refetch();
         },
     });
+    const wanted = lots[0]?.fineness;
+    const others = (data?.lots ?? []).filter(
+        (lot) =>
+            wanted !== undefined &&
+            lot.mass > 0 &&
+            lot.kind !== 'piece' &&
+            lot.alloy !== alloy &&
+            metalOf(lot.alloy) === metalOf(alloy ?? '') &&
+            (lot.owner === null || lot.owner === job.client?.name),
+    );
     return (
         <Box borderTopWidth="1px" borderColor="rule" pt={3} pb={3} data-testid="charge-lots">
             <Box fontWeight="600">The charge, from the metal account</Box>
@@ -94,6 +106,7 @@ export function ChargeLots({ work }: { work: Work }) {
                     </Flex>
                 </>
             )}
+            {wanted !== undefined && others.length > 0 ? <Mixing lots={others} target={wanted} /> : null}
             {write.error ? (
                 <Box role="alert" color="hot">
                     {write.error instanceof Refusal
@@ -101,6 +114,58 @@ export function ChargeLots({ work }: { work: Work }) {
                         : write.error.message}
                 </Box>
             ) : null}
+        </Box>
+    );
+}
+
+const metalOf = (alloy: string) => (/^\d+k|gold/.test(alloy) ? 'gold' : alloy.split('-')[0]);
+
+/** Lots of another fineness, and what brings them to this one. */
+function Mixing({ lots, target }: { lots: Lot[]; target: number }) {
+    const { units } = useUnits();
+    const [from, setFrom] = useState<Record<number, string>>({});
+    const chosen = lots
+        .filter((lot) => (from[lot.id] ?? '').trim() !== '')
+        .map((lot) => ({ mass: withUnit(from[lot.id]!, 'mass', units), fineness: lot.fineness }));
+    const { data, error } = useQuery({
+        queryKey: ['mixing', target, chosen],
+        queryFn: () => post<Sum>('sums/alloy.mix', { lots: chosen, target_fineness: target }),
+        enabled: chosen.length > 0,
+        retry: false,
+    });
+    const result = (name: string) => data?.answer.results[name]?.value;
+    const grams = (mass: unknown) => `${say(mass, 'mass', units).figure} ${say(mass, 'mass', units).unit}`;
+    return (
+        <Box as="details" mt={2} data-testid="mixing">
+            <Box as="summary" minH="44px" pt={2} cursor="pointer" color="soft">
+                bring lots of another fineness to {target}
+            </Box>
+            {lots.map((lot) => (
+                <Flex key={lot.id} gap={3} align="center" py={1}>
+                    <Box flex="1">
+                        <b>{lot.id}</b> {lot.name}, {lot.alloy.replaceAll('-', ' ')}, {grams(lot.mass)}
+                    </Box>
+                    <Typed
+                        label={`melt of lot ${lot.id}`}
+                        value={from[lot.id] ?? ''}
+                        onChange={(mass) => setFrom((now) => ({ ...now, [lot.id]: mass }))}
+                    />
+                </Flex>
+            ))}
+            {chosen.length > 0 && data ? (
+                <Box fontSize="20px" fontWeight="600">
+                    add {grams(result('added_mass'))} of {String(result('added'))}: it makes{' '}
+                    {grams(result('final_mass'))}
+                </Box>
+            ) : null}
+            {error ? (
+                <Box role="alert" color="hot">
+                    {error.message}
+                </Box>
+            ) : null}
+            <Box color="soft" fontSize="14px">
+                Melt them together on the Metal page first; then charge from that lot.
+            </Box>
         </Box>
     );
 }

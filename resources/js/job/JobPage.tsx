@@ -209,6 +209,25 @@ export function JobPage() {
                     ) : null}
                     {here === 'wax' ? <ClientLook work={work} /> : null}
                     {here === 'pour' ? <ChargeLots work={work} /> : null}
+                    {here === 'pour' &&
+                    job.document.castings.some(
+                        (casting) =>
+                            (casting as { verdict?: { value: string } }).verdict?.value === 'cast-again',
+                    ) ? (
+                        <Button
+                            variant="outline"
+                            borderColor="verdigris"
+                            color="verdigris"
+                            minH="46px"
+                            onClick={() =>
+                                void act('stations/wax', { state: 'reopened' }).then(() =>
+                                    go(`/jobs/${number}/wax`),
+                                )
+                            }
+                        >
+                            Cast again: back to the wax
+                        </Button>
+                    ) : null}
                     {here === 'pour' ? (
                         <Readings
                             group="castings"

@@ -21,6 +21,7 @@ const HEIGHT: Record<string, number> = {
     seat: 190,
     core: 280,
     fill: 110,
+    arm: 120,
     kiln: 380,
     wax: 400,
     charge: 300,

@@ -1,48 +1,12 @@
-import { Box, Button, Flex, Input, NativeSelect } from '@chakra-ui/react';
+import { Box, Button, Flex, Input } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState, type ReactNode } from 'react';
 import { get, post, Refusal } from '../api/client';
 import type { Client } from '../api/types';
 import { moment, say, useUnits, withUnit } from '../bench/units';
+import { Pick, Typed } from '../bench/fields';
+import type { Lot, Metal } from '../api/metal';
 import { useCatalogue } from '../shell/catalogue';
-
-export interface Lot {
-    id: number;
-    name: string;
-    kind: string;
-    alloy: string;
-    fineness: number;
-    owner: string | null;
-    job: number | null;
-    origin: string;
-    mass: number;
-    fine: number;
-}
-interface Movement {
-    id: number;
-    kind: string;
-    at: string;
-    by: string | null;
-    job: number | null;
-    reason: string;
-    loss: number;
-    reverses: number | null;
-    reversed: boolean;
-    postings: { lot: number; name: string; alloy: string; mass: number }[];
-}
-interface Row {
-    of: string;
-    before_mg: number;
-    in_mg: number;
-    out_mg: number;
-    now_mg: number;
-    fine_mg: number;
-}
-export interface Metal {
-    lots: Lot[];
-    movements: Movement[];
-    statement: Row[];
-}
 
 const KINDS: [string, string][] = [
     ['cut', 'cut from a lot into another'],
@@ -61,10 +25,13 @@ export default function MetalPage() {
     const { units } = useUnits();
     const [by, setBy] = useState<'alloy' | 'owner' | 'lot'>('alloy');
     const [period, setPeriod] = useState({ from: '', to: '' });
+    const [lot, setLot] = useState<number | null>(null);
     const [problem, setProblem] = useState<string[]>([]);
     const file = useRef<HTMLInputElement>(null);
     const query = new URLSearchParams(
-        Object.entries({ by, ...period }).filter(([, value]) => value !== ''),
+        Object.entries({ by, ...period, lot: lot === null ? '' : String(lot) }).filter(
+            ([, value]) => value !== '',
+        ),
     ).toString();
     const { data } = useQuery({ queryKey: ['metal', query], queryFn: () => get<Metal>(`metal?${query}`) });
     const send = useMutation({
@@ -207,7 +174,18 @@ export default function MetalPage() {
                         {standing.map((lot) => (
                             <tr key={lot.id} data-lot={lot.id}>
                                 <td>
-                                    <b>{lot.id}</b> {lot.name}
+                                    <Button
+                                        variant="plain"
+                                        minW="44px"
+                                        minH="44px"
+                                        px={1}
+                                        color="verdigris"
+                                        aria-label={`follow lot ${lot.id}`}
+                                        onClick={() => setLot(lot.id)}
+                                    >
+                                        {lot.id}
+                                    </Button>{' '}
+                                    {lot.name}
                                     <Box as="span" color="soft">
                                         {' '}
                                         {lot.kind}
@@ -230,7 +208,12 @@ export default function MetalPage() {
                     </tbody>
                 </table>
             </Section>
-            <Section title="Movements">
+            <Section title={lot === null ? 'Movements' : `Movements of lot ${lot}`}>
+                {lot === null ? null : (
+                    <Button variant="plain" color="verdigris" minH="44px" onClick={() => setLot(null)}>
+                        all movements
+                    </Button>
+                )}
                 <table className="figures wide" aria-label="Movements">
                     <tbody>
                         {data.movements.map((one) => (
@@ -281,63 +264,6 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
             </Box>
             {children}
         </Box>
-    );
-}
-
-export function Pick({
-    label,
-    value,
-    options,
-    onChange,
-}: {
-    label: string;
-    value: string;
-    options: [string, string][];
-    onChange: (value: string) => void;
-}) {
-    return (
-        <NativeSelect.Root w="auto" minW="150px" maxW="280px">
-            <NativeSelect.Field
-                aria-label={label}
-                h="44px"
-                bg="card"
-                borderColor="rule"
-                value={value}
-                onChange={(event) => onChange(event.target.value)}
-            >
-                {options.map(([key, words]) => (
-                    <option key={key} value={key}>
-                        {words}
-                    </option>
-                ))}
-            </NativeSelect.Field>
-            <NativeSelect.Indicator />
-        </NativeSelect.Root>
-    );
-}
-
-export function Typed({
-    label,
-    value,
-    wide,
-    onChange,
-}: {
-    label: string;
-    value: string;
-    wide?: boolean;
-    onChange: (value: string) => void;
-}) {
-    return (
-        <Input
-            aria-label={label}
-            placeholder={label}
-            h="44px"
-            w={wide ? '220px' : '110px'}
-            bg="card"
-            borderColor="rule"
-            value={value}
-            onChange={(event) => onChange(event.target.value)}
-        />
     );
 }
 

@@ -15,6 +15,7 @@ interface Flask {
     jobs: { number: number; title: string }[];
     done: Record<string, { at: string; by: string }>;
     ticks: number[];
+    mix: { powder: number; water: number; stand_min: number; clock: unknown[] };
     quench: string;
 }
 interface Run {
@@ -353,6 +354,9 @@ function FlaskSteps({
                     ))}
                 </Box>
             ) : null}
+            {next?.name === 'invest' || next?.name === 'stand' ? (
+                <FlaskClock flask={flask} number={number} standing={next.name === 'stand'} />
+            ) : null}
             {next?.name === 'quench' ? <Box color="soft">quench {flask.quench}</Box> : null}
             <Flex gap={2} mt={2}>
                 {next ? (
@@ -378,5 +382,41 @@ function FlaskSteps({
                 ) : null}
             </Flex>
         </Box>
+    );
+}
+
+/** Powder and water of a flask, and its own clock: several flasks may run one after another. */
+function FlaskClock({ flask, number, standing }: { flask: Flask; number: number; standing: boolean }) {
+    const queries = useQueryClient();
+    const { units } = useUnits();
+    const grams = (mass: number) => `${say(mass, 'mass', units).figure} ${say(mass, 'mass', units).unit}`;
+    const start = useMutation({
+        mutationFn: () =>
+            post('clocks', {
+                job: flask.jobs[0]?.number,
+                label: `flask ${number}`,
+                stages: standing
+                    ? [{ stage: 'stand', until_min: flask.mix.stand_min, how: 'do not move it' }]
+                    : flask.mix.clock,
+            }),
+        onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+    });
+    return (
+        <Flex gap={3} align="center" wrap="wrap" mt={1}>
+            {standing ? null : (
+                <Box fontSize="20px" fontWeight="600">
+                    {grams(flask.mix.powder)} powder, {grams(flask.mix.water)} water
+                </Box>
+            )}
+            <Button
+                variant="outline"
+                borderColor="verdigris"
+                color="verdigris"
+                minH="46px"
+                onClick={() => start.mutate()}
+            >
+                {standing ? 'it stands: start its clock' : 'powder in: start its clock'}
+            </Button>
+        </Flex>
     );
 }

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use App\Models\Run;
+use Illuminate\Support\Facades\DB;
+
+/** A job past Wax, ready to be invested. */
+function waxed(string $alloy = 'sterling-925', string $title = 'plain band'): Job
+{
+    $job = Job::factory()->holding(['brief.title' => $title, 'brief.finger' => 'US 7', 'brief.alloy' => $alloy, 'form.width_top' => '3', 'form.thickness_top' => '1.8'])->create();
+    foreach (['brief', 'form', 'stones', 'wax'] as $station) {
+        test()->postJson("/api/jobs/{$job->number}/stations/{$station}", ['state' => 'not-needed'])->assertOk();
+    }
+
+    return $job;
+}
+
+/** @param list<list<int>> $flasks */
+function planned(array $flasks): Run
+{
+    return Run::query()->findOrFail(test()->postJson('/api/casting', ['flasks' => $flasks, 'ready_at' => '2026-12-01T14:00'])->assertCreated()->json('id'));
+}
+
+it('proposes who shares a flask, plans a run that pours in falling order, and takes no job twice', function (): void {
+    [$a, $b, $c] = [waxed(), waxed(), waxed('18k-white-nickel')];
+    $proposal = $this->getJson('/api/casting')->assertOk()->json('proposal');
+    expect($proposal['flasks'])->toBe([[$a->number, $b->number], [$c->number]])->and($proposal['apart'][0]['why'])->toContain('18k white nickel');
+    $this->postJson('/api/casting', ['flasks' => [[$a->number, $c->number]]])->assertStatus(422)->assertJsonPath('errors', fn (array $errors): bool => str_contains(reset($errors)[0], 'cannot share'));
+    $this->postJson('/api/casting', ['flasks' => [[999]]])->assertStatus(422);
+    $run = planned($proposal['flasks']);
+    $shown = $this->getJson("/api/casting/{$run->id}")->assertOk();
+    // The white gold wants 560 °C, the silver 480: a stage more, falling 80 at 3 a minute and 20 of waiting.
+    $stages = $shown->json('stages');
+    expect(array_column($shown->json('flask_rows'), 'pour_c'))->toEqual([560, 480])->and(end($stages)['to'])->toEqual(480)->and(end($stages)['minutes'])->toEqualWithDelta(80 / 3 + 20, 1e-9)
+        ->and($shown->json('view.shapes'))->not->toBe([])->and($shown->json('core.above_620_min'))->toBeGreaterThan(60);
+    $length = array_sum(array_column($stages, 'minutes'));
+    expect($shown->json('start_at'))->toBe(Illuminate\Support\Carbon::parse('2026-12-01T14:00')->subMinutes((int) ceil($length))->toIso8601String());
+    expect($this->getJson('/api/casting')->json('proposal.flasks'))->toBe([]);
+});
+
+it('goes step by step, each timed, and takes back what was tapped by mistake', function (): void {
+    $run = planned([[waxed()->number]]);
+    $flask = $run->flasks()->firstOrFail();
+    $step = fn (string $name, bool $done = true) => $this->postJson("/api/flasks/{$flask->id}/step", ['step' => $name, 'done' => $done]);
+    $step('load')->assertStatus(409);
+    foreach (['invest', 'stand', 'load', 'burn'] as $name) {
+        $step($name)->assertOk();
+    }
+    expect($flask->refresh()->steps['load']['by'])->toBe('Maren');
+    $step('stand', false)->assertOk();
+    expect(array_keys($flask->refresh()->steps))->toBe(['invest']);
+    foreach (['stand', 'load', 'burn'] as $name) {
+        $step($name)->assertOk();
+    }
+    // Not before the safety list is ticked.
+    $step('pour')->assertStatus(409);
+    foreach (range(0, 7) as $what) {
+        $this->postJson("/api/flasks/{$flask->id}/tick", ['what' => $what, 'done' => true])->assertOk();
+    }
+    $step('pour')->assertOk();
+    expect($this->getJson("/api/casting/{$run->id}")->json('flask_rows.0.done.pour.by'))->toBe('Maren');
+});
+
+it('logs the kiln, raises an alarm that stays until it is answered, and shows it in the head of every page', function (): void {
+    $run = planned([[waxed()->number]]);
+    $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'on'])->assertOk();
+    $other = planned([[waxed()->number]]);
+    $this->postJson("/api/casting/{$other->id}/kiln", ['do' => 'on'])->assertStatus(409);
+    for ($i = 0; $i < 90; $i++) {
+        $this->travel(1)->minutes();
+        if ($i === 69) {
+            $this->postJson("/api/casting/{$run->id}/befall", ['kind' => 'power', 'on' => true])->assertOk();
+        }
+        $this->artisan('sprue:kiln', ['--once' => true]);
+    }
+    expect(DB::table('kiln_log')->where('run_id', $run->id)->count())->toBe(91);
+    $shown = $this->getJson("/api/casting/{$run->id}");
+    $alarm = collect($shown->json('alarms'))->firstWhere('code', 'behind');
+    expect($alarm['answered_at'])->toBeNull()->and($shown->json('kiln_c'))->toBeLessThan($shown->json('planned_c') - 40)
+        ->and($this->getJson('/api/bench')->json('kiln'))->toMatchArray(['run' => $run->id, 'alarms' => 1]);
+    $this->travel(5)->minutes();
+    $this->artisan('sprue:kiln', ['--once' => true]);
+    expect($this->getJson('/api/bench')->json('kiln.alarms'))->toBe(1);
+    $this->postJson("/api/casting/{$run->id}/alarms/{$alarm['id']}")->assertOk();
+    expect($this->getJson('/api/bench')->json('kiln.alarms'))->toBe(0);
+});
+
+it('goes on after a restart with the gap shown and nothing lost', function (): void {
+    $run = planned([[waxed()->number]]);
+    $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'on'])->assertOk();
+    for ($i = 0; $i < 10; $i++) {
+        $this->travel(1)->minutes();
+        $this->artisan('sprue:kiln', ['--once' => true]);
+    }
+    // Nobody watches for 40 minutes; the kiln burns on.
+    $this->travel(40)->minutes();
+    $this->artisan('sprue:kiln', ['--once' => true]);
+    $shown = $this->getJson("/api/casting/{$run->id}");
+    expect($shown->json('gaps'))->toEqual([['from' => 10, 'to' => 50]])->and($shown->json('log.0'))->toBeNull()->and(DB::table('kiln_log')->count())->toBe(12)
+        ->and($shown->json('minute'))->toEqualWithDelta(50, 0.1)->and($shown->json('kiln_c'))->toEqualWithDelta(149, 5);
+});
+
+it('goes faster without making up what has passed, and is switched off once', function (): void {
+    $run = planned([[waxed()->number]]);
+    $this->postJson("/api/casting/{$run->id}/befall", ['kind' => 'door', 'on' => true])->assertStatus(409);
+    $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'on'])->assertOk();
+    $this->travel(30)->minutes();
+    $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'speed', 'speed' => 60])->assertOk()->assertJsonPath('speed', 60);
+    expect($this->getJson("/api/casting/{$run->id}")->json('minute'))->toEqualWithDelta(30, 0.2);
+    $this->travel(1)->minutes();
+    expect($this->getJson("/api/casting/{$run->id}")->json('minute'))->toEqualWithDelta(90, 0.5);
+    $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'speed', 'speed' => 7])->assertStatus(422);
+    $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'off'])->assertOk()->assertJsonPath('state', 'over');
+    $this->travel(10)->minutes();
+    expect($this->getJson("/api/casting/{$run->id}")->json('minute'))->toEqualWithDelta(90, 0.5)->and($this->getJson('/api/bench')->json('kiln'))->toBeNull();
+});
+
+it('fills against freezing at the job’s own Pour, with the core’s heat', function (): void {
+    $job = waxed();
+    $answers = $this->getJson("/api/jobs/{$job->number}?station=pour")->json('answers');
+    $inputs = $this->getJson("/api/jobs/{$job->number}?station=pour")->json('inputs');
+    expect($inputs['pour.fill']['flask_temperature']['value'])->toBe($answers['burnout.core']['results']['core_at_pour']['value'])->and($answers['pour.fill']['results']['fill_share']['value'])->toBeLessThan(0.25);
+});
