@@ -175,7 +175,7 @@ final readonly class JobAnswer
     private function strip(): array
     {
         // Of figures that stand for one another only those that there are.
-        $figures = $this->station === Station::Stones ? array_filter($this->station->strip(), fn (array $figure): bool => $this->reckoned->value($figure[0], $figure[1]) !== null) : $this->station->strip();
+        $figures = in_array($this->station, [Station::Stones, Station::Burnout], true) ? array_filter($this->station->strip(), fn (array $figure): bool => $this->reckoned->value($figure[0], $figure[1]) !== null) : $this->station->strip();
 
         return array_map(fn (array $figure): array => [
             'use' => $figure[0], 'result' => $figure[1], 'label' => $figure[2],

@@ -37,6 +37,7 @@ final class BurnoutProgramme implements Sheet
                 Field::temperature('pour_temperature', 'flask temperature at the pour'),
                 Field::choice('school', School::names(), 'the programme; auto goes by the widest flask')->fromRule('burnout.school'),
                 Field::of(Quantity::Moment, 'ready_at', 'when the flask is to be ready to pour')->optional(),
+                Field::of(Quantity::Moment, 'switch_on', 'when the kiln is switched on, instead')->optional(),
                 Field::of(Quantity::HeatingRate, 'climb_c_per_min', 'how fast the kiln climbs')->fromRule('burnout.climb_c_per_min'),
                 Field::of(Quantity::HeatingRate, 'fall_c_per_min', 'how fast the kiln falls')->fromRule('burnout.fall_c_per_min'),
             ],
@@ -45,6 +46,7 @@ final class BurnoutProgramme implements Sheet
                 Output::rows('stages', 'each stage: where it ramps to, how long it ramps and holds'),
                 Output::of(Quantity::Minutes, 'total_min', 'switch-on to pour'),
                 Output::text('start_at', 'when to switch on'),
+                Output::of(Quantity::Moment, 'ready_by', 'when the flask is ready to pour'),
             ],
             [
                 'over-gypsum-limit' => 'the flask goes above 732 °C',
@@ -69,8 +71,14 @@ final class BurnoutProgramme implements Sheet
             ->give('stages', $stages)
             ->work('total_min', $total, 'the stages, one after another', implode(' + ', array_fill(0, count($minutes), '{}')), $minutes, ['flask_diameters', 'pour_temperature', 'school', 'climb_c_per_min', 'fall_c_per_min'],
                 'a stage lasts the longer of its minutes, and its ramp with the least hold', self::SOURCE);
+        if ($input->has('ready_at') && $input->has('switch_on')) {
+            throw BadInput::bothGiven(['ready_at', 'switch_on']);
+        }
         if ($input->has('ready_at')) {
-            $answer->say('start_at', $this->switchOn($input->text('ready_at'), $total), 'ready to pour − the whole programme', sprintf('%s − %d min', str_replace('T', ' ', $input->text('ready_at')), (int) ceil($total)), ['ready_at', 'flask_diameters', 'pour_temperature', 'school'], 'so that the flask waits for nobody', self::SOURCE);
+            $answer->say('start_at', $this->moved($input->text('ready_at'), -$total), 'ready to pour − the whole programme', sprintf('%s − %d min', str_replace('T', ' ', $input->text('ready_at')), (int) ceil($total)), ['ready_at', 'flask_diameters', 'pour_temperature', 'school'], 'so that the flask waits for nobody', self::SOURCE);
+        }
+        if ($input->has('switch_on')) {
+            $answer->say('ready_by', $this->moved($input->text('switch_on'), $total), 'switch-on + the whole programme', sprintf('%s + %d min', str_replace('T', ' ', $input->text('switch_on')), (int) ceil($total)), ['switch_on', 'flask_diameters', 'pour_temperature', 'school'], 'when the torch may be lit', self::SOURCE);
         }
         $limit = $rules->num('burnout.gypsum_limit');
         $hottest = max(array_column($stages, 'ramp_to_c'));
@@ -111,14 +119,15 @@ final class BurnoutProgramme implements Sheet
     }
 
     /** @throws BadInput */
-    private function switchOn(string $readyAt, float $minutes): string
+    private function moved(string $moment, float $minutes): string
     {
-        $ready = date_create_immutable($readyAt);
-        if (! $ready instanceof DateTimeImmutable) {
+        $from = date_create_immutable($moment);
+        if (! $from instanceof DateTimeImmutable) {
             throw BadInput::field('ready_at', Quantity::Moment->accepts().' is accepted.');
         }
-        $zoned = preg_match('/(Z|[+-]\d\d:\d\d)$/', $readyAt) === 1;
-        $start = $ready->sub(new DateInterval(sprintf('PT%dS', (int) ceil($minutes) * 60)));
+        $zoned = preg_match('/(Z|[+-]\d\d:\d\d)$/', $moment) === 1;
+        $span = new DateInterval(sprintf('PT%dS', (int) ceil(abs($minutes)) * 60));
+        $start = $minutes < 0 ? $from->sub($span) : $from->add($span);
 
         return $start->format($zoned ? 'Y-m-d\TH:i:sP' : 'Y-m-d\TH:i');
     }

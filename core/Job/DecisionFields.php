@@ -110,6 +110,7 @@ final class DecisionFields
             Field::temperature('burnout.pour_temperature', 'flask temperature at the pour'),
             Field::of(Quantity::Moment, 'burnout.ready_at', 'when the flask is to be ready to pour'),
 
+            Field::of(Quantity::Moment, 'burnout.switch_on', 'when the kiln is switched on, where no hour of pouring is set'),
             Field::choice('pour.method', Methods::ALL, 'how it is poured'),
             Field::temperature('pour.metal_temperature', 'temperature of the metal at the pour'),
             Field::mass('pour.crucible_mass', 'crucible with its carriage'),

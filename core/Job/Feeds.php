@@ -158,7 +158,7 @@ final class Feeds
             'burnout.programme' => [
                 'flask_diameters' => [Source::result('flask.choose', 'flask_diameter')->listed()],
                 'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
-                'school' => $decision('burnout.school'), 'ready_at' => $decision('burnout.ready_at'),
+                'school' => $decision('burnout.school'), 'ready_at' => $decision('burnout.ready_at'), 'switch_on' => [Source::decision('burnout.switch_on')->unless('burnout.ready_at')],
             ],
             'burnout.core' => [
                 'diameter' => $result('flask.choose', 'flask_diameter'), 'school' => $decision('burnout.school'), 'water_per_100' => $decision('tree.water_per_100'),

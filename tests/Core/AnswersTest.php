@@ -50,6 +50,7 @@ it('chooses from the workshop’s lists what the rule chooses', function (string
     'next tube' => ['blank.choose', ['bore' => 17.38, 'width' => 5.28, 'thickness' => 2.28], 'blank', 'round-tube-27'],
     'block under the tube’s bore' => ['blank.choose', ['bore' => 15, 'width' => 4, 'thickness' => 2], 'blank', 'block-28-28-12'],
     'overnight' => ['burnout.programme', ['flask_diameters' => [101.6], 'pour_temperature' => 540, 'school' => 'overnight', 'climb_c_per_min' => 20, 'ready_at' => '2026-12-01T14:00'], 'start_at', '2026-12-01T00:00'],
+    'ready by, switched on' => ['burnout.programme', ['flask_diameters' => [63.5], 'pour_temperature' => 540, 'climb_c_per_min' => 12, 'switch_on' => '2026-12-01T20:00'], 'ready_by', '2026-12-02T02:00'],
     'two sprues by mass' => ['sprue.size', ['profile' => 'flat', 'width' => 5.2, 'thickness' => 2.25, 'inner_diameter' => 17.12], 'count', 2],
     'two under a broad band' => ['sprue.size', ['profile' => 'flat', 'width' => 8, 'thickness' => 1.5, 'inner_diameter' => 12], 'count', 2],
 ]);

@@ -69,7 +69,7 @@ final class Examples
             'flask.choose' => [['across' => 22, 'tall' => 22], ['across' => 24, 'deep' => 5, 'tall' => 26, 'sprue_length' => 18, 'flask' => '3×3']],
             'investment.mix' => [['flask_diameter' => 76.2, 'flask_height' => 101.6, 'pattern_volume_mm3' => 8000], ['flask_diameter' => '2.5 in', 'flask_height' => '2.5 in', 'water_per_100' => 38, 'overage_percent' => 0, 'standing' => 'long', 'stand' => '10 h']],
             'pour.temperatures' => [['alloy' => 'sterling-925'], ['alloy' => '14k-rose', 'thinnest' => 0.9], ['alloy' => 'bronze', 'thinnest' => 3]],
-            'burnout.programme' => [['flask_diameters' => [63.5], 'pour_temperature' => 540], ['flask_diameters' => [76.2, 88.9], 'pour_temperature' => 480, 'ready_at' => '2026-12-01T14:00'], ['flask_diameters' => [101.6], 'pour_temperature' => 520, 'school' => 'overnight']],
+            'burnout.programme' => [['flask_diameters' => [63.5], 'pour_temperature' => 540], ['flask_diameters' => [76.2, 88.9], 'pour_temperature' => 480, 'ready_at' => '2026-12-01T14:00'], ['flask_diameters' => [101.6], 'pour_temperature' => 520, 'school' => 'overnight', 'switch_on' => '2026-12-01T20:00']],
             'cast.check' => [['casting_mass' => 35.1, 'expected_mass' => 35.8, 'charge_mass' => 42, 'button_mass' => 6.7, 'wax_bore' => 17.38, 'expected_bore' => 17.12, 'measured_bore' => 17.1]],
         ];
     }

@@ -3315,6 +3315,11 @@ export interface components {
                     value: string;
                     typed: string;
                 };
+                /** @description When the kiln is switched on, where no hour of pouring is set. */
+                "burnout.switch_on"?: {
+                    value: string;
+                    typed: string;
+                };
                 /** @description How it is poured. */
                 "pour.method"?: {
                     /** @enum {string} */
@@ -5704,6 +5709,8 @@ export interface components {
             school?: "auto" | "short" | "medium" | "long" | "three-step" | "overnight";
             /** @description When the flask is to be ready to pour. */
             ready_at?: string;
+            /** @description When the kiln is switched on, instead. */
+            switch_on?: string;
             /** @description How fast the kiln climbs. In C/min where no unit is given. The workshop’s burnout.climb_c_per_min unless given. */
             climb_c_per_min?: number | string;
             /** @description How fast the kiln falls. In C/min where no unit is given. The workshop’s burnout.fall_c_per_min unless given. */
@@ -5730,6 +5737,11 @@ export interface components {
             };
             /** @description when to switch on */
             start_at?: {
+                value: string;
+                unit: null;
+            };
+            /** @description when the flask is ready to pour */
+            ready_by?: {
                 value: string;
                 unit: null;
             };
