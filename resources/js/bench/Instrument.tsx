@@ -90,6 +90,10 @@ export function Instrument({
                         fontSize="16px"
                         color="ink"
                         h="28px"
+                        ps={1}
+                        pe={6}
+                        minW="full"
+                        css={{ fieldSizing: 'content' }}
                         onFocus={onTake}
                         onChange={(event) => {
                             const chosen = event.target.value;

@@ -72,7 +72,7 @@ export function say(value: unknown, quantity: string | null | undefined, units: 
         case 'heating-rate':
             return { figure: trimmed(value, 1), unit: '°C/min' };
         default:
-            return { figure: trimmed(value, 3), unit: '' };
+            return { figure: trimmed(value, Math.abs(value) < 100 ? 3 : 1), unit: '' };
     }
 }
 

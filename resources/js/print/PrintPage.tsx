@@ -242,7 +242,7 @@ function CheckBar() {
                 {[0, 10, 20, 30, 40, 50].map((mm) => (
                     <g key={mm}>
                         <line x1={mm} x2={mm} y1="1" y2="6" stroke="#000" strokeWidth="0.2" />
-                        <text x={mm} y="10" fontSize="3" textAnchor="middle">
+                        <text x={mm} y="10" textAnchor="middle">
                             {mm}
                         </text>
                     </g>
