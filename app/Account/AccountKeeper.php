@@ -117,7 +117,7 @@ final class AccountKeeper
     {
         $movement = Movement::query()->create(['kind' => $made->kind, 'loss_mg' => $made->loss, 'reason' => $reason, 'job_id' => $job, 'person_id' => $by?->id, 'reverses_id' => $reverses, 'made_at' => now()]);
         foreach ($made->postings as $entry) {
-            Posting::query()->create(['movement_id' => $movement->id, 'lot_id' => $entry->lot, 'milligrams' => $entry->milligrams]);
+            Posting::query()->create(['movement_id' => $movement->id, 'lot_id' => $entry->lot, 'milligrams' => $entry->milligrams, 'made_at' => $movement->made_at]);
             Lot::query()->whereKey($entry->lot)->increment('mass_mg', $entry->milligrams);
         }
 

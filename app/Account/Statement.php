@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Models\Lot;
-use App\Models\Movement;
-use App\Models\Posting;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** What came, went and stands, by lot, alloy or owner, gross and fine, over a period. */
 final class Statement
@@ -15,26 +16,50 @@ final class Statement
     /** @return list<array<string, mixed>> */
     public static function by(string $what, ?string $from, ?string $to): array
     {
-        $postings = Posting::query()->with(['lot.client'])->join('movements', 'movements.id', '=', 'postings.movement_id')
-            ->when($to, static fn ($query) => $query->where('movements.made_at', '<', date('Y-m-d', (int) strtotime("{$to} +1 day"))))
-            ->select('postings.*', 'movements.made_at')->get();
         $rows = [];
-        foreach ($postings as $posting) {
-            $lot = $posting->lot;
+        $lots = Lot::query()->with('client')->get()->keyBy('id');
+        foreach (self::sums($lots, $from, $to) as $id => $sum) {
+            $lot = $lots[$id];
             $key = match ($what) {
                 'alloy' => $lot->alloy,
                 'owner' => $lot->client->name ?? 'the workshop',
                 default => sprintf('%d %s', $lot->id, $lot->name),
             };
             $rows[$key] ??= ['of' => $key, 'alloy' => $what === 'owner' ? '' : $lot->alloy, 'owner' => $what === 'alloy' ? '' : ($lot->client->name ?? 'the workshop'), 'before_mg' => 0, 'in_mg' => 0, 'out_mg' => 0, 'now_mg' => 0, 'fine_mg' => 0.0];
-            $before = $from !== null && (string) $posting->getAttribute('made_at') < $from;
-            $rows[$key][$before ? 'before_mg' : ($posting->milligrams > 0 ? 'in_mg' : 'out_mg')] += $before ? $posting->milligrams : abs($posting->milligrams);
-            $rows[$key]['now_mg'] += $posting->milligrams;
-            $rows[$key]['fine_mg'] += $posting->milligrams * $lot->fineness;
+            $now = $sum['before_mg'] + $sum['in_mg'] - $sum['out_mg'];
+            foreach ([...$sum, 'now_mg' => $now, 'fine_mg' => $now * $lot->fineness] as $column => $milligrams) {
+                $rows[$key][$column] += $milligrams;
+            }
         }
         ksort($rows, SORT_NATURAL);
 
         return array_values($rows);
+    }
+
+    /**
+     * What stood before, came and went of each lot: reckoned back from what is there now, since a period asked for is mostly a late one.
+     *
+     * @param  Collection<int, Lot>  $lots
+     * @return array<int, array{before_mg: int, in_mg: int, out_mg: int}>
+     */
+    private static function sums(Collection $lots, ?string $from, ?string $to): array
+    {
+        $of = static fn (string $sum, ?string $from, ?string $before): Builder => DB::table('postings')->selectRaw($sum)->whereColumn('lot_id', 'lots.id')
+            ->when($from, static fn (Builder $query, string $from) => $query->where('made_at', '>=', $from))
+            ->when($before, static fn (Builder $query, string $before) => $query->where('made_at', '<', $before));
+        $over = $to === null ? null : date('Y-m-d', (int) strtotime("{$to} +1 day"));
+        $rows = DB::table('lots')->select('id')->selectSub($of('sum(milligrams)', $from, $over), 'net')->selectSub($of('sum(abs(milligrams))', $from, $over), 'moved')
+            ->when($over, static fn (Builder $query, string $over) => $query->selectSub($of('sum(milligrams)', $over, null), 'after'))->get()->keyBy('id');
+        $sums = [];
+        foreach ($lots as $lot) {
+            [$net, $moved] = [(int) $rows[$lot->id]->net, (int) $rows[$lot->id]->moved];
+            $before = $lot->mass_mg - $net - (int) ($rows[$lot->id]->after ?? 0);
+            if ($moved > 0 || $before !== 0) {
+                $sums[$lot->id] = ['before_mg' => $before, 'in_mg' => intdiv($moved + $net, 2), 'out_mg' => intdiv($moved - $net, 2)];
+            }
+        }
+
+        return $sums;
     }
 
     /** @return list<array<string, mixed>> lots with what is left of them */
@@ -49,14 +74,17 @@ final class Statement
     /** @return list<array<string, mixed>> the last movements, newest first */
     public static function movements(int $limit = 100, ?int $lot = null): array
     {
-        /** @var Collection<int, Movement> $movements */
-        $movements = Movement::query()->with(['postings.lot', 'person', 'job'])->when($lot, static fn ($query) => $query->whereHas('postings', static fn ($postings) => $postings->where('lot_id', $lot)))->orderByDesc('id')->limit($limit)->get();
-        $reversed = Movement::query()->whereIn('reverses_id', $movements->pluck('id'))->pluck('reverses_id')->all();
+        $movements = DB::table('movements')->leftJoin('people', 'people.id', '=', 'movements.person_id')->leftJoin('jobs', 'jobs.id', '=', 'movements.job_id')
+            ->when($lot, static fn (Builder $query, int $lot) => $query->whereIn('movements.id', DB::table('postings')->where('lot_id', $lot)->select('movement_id')))
+            ->orderByDesc('movements.id')->limit($limit)->select(['movements.*', 'people.name as by', 'jobs.number as job'])->get();
+        $ids = $movements->pluck('id');
+        $postings = DB::table('postings')->join('lots', 'lots.id', '=', 'postings.lot_id')->whereIn('movement_id', $ids)->orderBy('postings.id')->select(['movement_id', 'lot_id', 'name', 'alloy', 'milligrams'])->get()->groupBy('movement_id');
+        $reversed = DB::table('movements')->whereIn('reverses_id', $ids)->pluck('reverses_id')->all();
 
-        return array_values($movements->map(static fn (Movement $movement): array => [
-            'id' => $movement->id, 'kind' => $movement->kind->value, 'at' => $movement->made_at->toIso8601String(), 'by' => $movement->person?->name, 'job' => $movement->job?->number, 'reason' => $movement->reason,
+        return array_values($movements->map(static fn (object $movement): array => [
+            'id' => $movement->id, 'kind' => $movement->kind, 'at' => Carbon::parse($movement->made_at)->toIso8601String(), 'by' => $movement->by, 'job' => $movement->job, 'reason' => $movement->reason,
             'loss' => $movement->loss_mg / 1000, 'reverses' => $movement->reverses_id, 'reversed' => in_array($movement->id, $reversed, true),
-            'postings' => array_values($movement->postings->map(static fn (Posting $posting): array => ['lot' => $posting->lot_id, 'name' => $posting->lot->name, 'alloy' => $posting->lot->alloy, 'mass' => $posting->milligrams / 1000])->all()),
+            'postings' => array_map(static fn (object $posting): array => ['lot' => $posting->lot_id, 'name' => $posting->name, 'alloy' => $posting->alloy, 'mass' => $posting->milligrams / 1000], $postings->get($movement->id)?->all() ?? []),
         ])->all());
     }
 }

@@ -18,7 +18,7 @@ final class Posting extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['movement_id', 'lot_id', 'milligrams'];
+    protected $fillable = ['movement_id', 'lot_id', 'milligrams', 'made_at'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -123,3 +123,55 @@ it('fills against freezing at the job’s own Pour, with the core’s heat', fun
     $inputs = $this->getJson("/api/jobs/{$job->number}?station=pour")->json('inputs');
     expect($inputs['pour.fill']['flask_temperature']['value'])->toBe($answers['burnout.core']['results']['core_at_pour']['value'])->and($answers['pour.fill']['results']['fill_share']['value'])->toBeLessThan(0.25);
 });
+
+it('walks three flasks of four jobs through a power cut to weighed castings and a balanced account', function (): void {
+    $alloys = ['sterling-925', 'sterling-925', '18k-white-nickel', '14k-rose'];
+    $jobs = array_map(static fn (string $alloy): Job => waxed($alloy), $alloys);
+    $lots = [];
+    foreach (array_unique($alloys) as $alloy) {
+        $this->postJson('/api/metal', ['alloy' => $alloy, 'mass' => '60 g'])->assertCreated();
+        $lots[$alloy] = App\Models\Lot::query()->where('alloy', $alloy)->firstOrFail()->id;
+    }
+    $proposed = $this->getJson('/api/casting')->json('proposal.flasks');
+    expect($proposed)->toHaveCount(3);
+    $run = planned($proposed);
+    $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'on'])->assertOk();
+    $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'speed', 'speed' => 60])->assertOk();
+    $length = array_sum(array_column($this->getJson("/api/casting/{$run->id}")->json('stages'), 'minutes'));
+    // A second is a minute; the power is off for 40 of them from the 70th.
+    for ($second = 1; $second <= $length; $second++) {
+        $this->travel(1)->seconds();
+        if (in_array($second, [70, 110], true)) {
+            $this->postJson("/api/casting/{$run->id}/befall", ['kind' => 'power', 'on' => $second === 70])->assertOk();
+        }
+        $this->artisan('sprue:kiln', ['--once' => true]);
+    }
+    $shown = $this->getJson("/api/casting/{$run->id}");
+    $rows = $shown->json('flask_rows');
+    $alarm = collect($shown->json('alarms'))->firstWhere('code', 'behind');
+    expect($alarm['minute'])->toBeGreaterThan(70)->toBeLessThan(110)->and(array_column($rows, 'pour_c'))->toBe(collect($rows)->pluck('pour_c')->sortDesc()->values()->all())
+        ->and($shown->json('kiln_c'))->toEqualWithDelta(end($rows)['pour_c'], 15);
+    $this->postJson("/api/casting/{$run->id}/alarms/{$alarm['id']}")->assertOk();
+
+    foreach ($rows as $flask) {
+        foreach (['invest', 'stand', 'load', 'burn'] as $step) {
+            $this->postJson("/api/flasks/{$flask['id']}/step", ['step' => $step, 'done' => true])->assertOk();
+        }
+        foreach (array_keys($shown->json('safety')) as $what) {
+            $this->postJson("/api/flasks/{$flask['id']}/tick", ['what' => $what, 'done' => true])->assertOk();
+        }
+        foreach (['pour', 'cool', 'quench', 'clean'] as $step) {
+            $this->postJson("/api/flasks/{$flask['id']}/step", ['step' => $step, 'done' => true])->assertOk();
+        }
+    }
+    foreach ($jobs as $index => $job) {
+        $this->postJson("/api/jobs/{$job->number}/charge", ['lots' => [['lot' => $lots[$alloys[$index]], 'mass' => '14 g']], 'casting' => '8.6', 'button' => '5.35'])->assertCreated();
+        expect($job->refresh()->held()->list('castings')[0]['casting_mass']['value'])->toEqual(8.6);
+    }
+    $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'off'])->assertOk()->assertJsonPath('state', 'over');
+    // 180 g came in; four charges each lost 0.05 g between the crucible and the balance.
+    $statement = collect($this->getJson('/api/metal?by=alloy')->json('statement'));
+    expect($statement->sum('now_mg'))->toBe(180000 - 4 * 50)->and((int) DB::table('movements')->sum('loss_mg'))->toBe(200)
+        ->and((int) DB::table('postings')->sum('milligrams'))->toBe((int) DB::table('lots')->sum('mass_mg'))
+        ->and($statement->firstWhere('of', 'sterling-925')['fine_mg'])->toEqualWithDelta(59900 * 0.925, 1e-6);
+});

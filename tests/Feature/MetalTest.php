@@ -126,3 +126,17 @@ it('loses no acknowledged movement and leaves no half when it is killed, and let
     expect(preg_match_all('/^\d+$/m', $said))->toBe($left)->and(substr_count($said, 'refused'))->toBe($left)->and((int) $db->query('select mass_mg from lots where id = 1')->fetchColumn())->toBe(0);
     exec('rm -rf '.escapeshellarg($folder));
 });
+
+it('states a period: what stood before it, came, went and stood at its end', function (): void {
+    $this->travelTo('2026-03-10 10:00');
+    $lot = lot('sterling-925', '50 g');
+    $this->travelTo('2026-04-30 23:30');
+    $this->postJson('/api/metal/move', ['kind' => 'deliver', 'postings' => [['lot' => $lot->id, 'mass' => '-12.5 g']]])->assertCreated();
+    $this->travelTo('2026-05-01 00:10');
+    $this->postJson('/api/metal/move', ['kind' => 'deliver', 'postings' => [['lot' => $lot->id, 'mass' => '-7.5 g']]])->assertCreated();
+    $stated = fn (string $period): array => array_intersect_key($this->getJson("/api/metal?by=lot{$period}")->json('statement.0'), array_flip(['before_mg', 'in_mg', 'out_mg', 'now_mg']));
+    expect($stated(''))->toBe(['before_mg' => 0, 'in_mg' => 50000, 'out_mg' => 20000, 'now_mg' => 30000])
+        ->and($stated('&from=2026-04-01&to=2026-04-30'))->toBe(['before_mg' => 50000, 'in_mg' => 0, 'out_mg' => 12500, 'now_mg' => 37500])
+        ->and($stated('&from=2026-05-01'))->toBe(['before_mg' => 37500, 'in_mg' => 0, 'out_mg' => 7500, 'now_mg' => 30000])
+        ->and($this->getJson('/api/metal?to=2026-03-09')->json('statement'))->toBe([]);
+});

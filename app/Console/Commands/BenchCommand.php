@@ -7,12 +7,15 @@ namespace App\Console\Commands;
 use App\Benchmark\Browser;
 use App\Benchmark\Measured;
 use App\Benchmark\Trials;
+use App\Http\Controllers\MetalController;
 use App\Models\Job;
 use HotSprue\Job\JobReckoner;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Input;
 use HotSprue\Sheet\Sheets;
 use Illuminate\Console\Command;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use RuntimeException;
 
@@ -26,7 +29,7 @@ final class BenchCommand extends Command
     public function handle(): int
     {
         $times = max(20, (int) $this->text('times'));
-        $measured = [...$this->core($times), $this->job($times)];
+        $measured = [...$this->core($times), $this->job($times), $this->statement()];
         $url = rtrim($this->text('url'), '/');
         if ($url !== '') {
             $measured = [...$measured, ...$this->http($url, intdiv($times, 10)), ...$this->weight($url)];
@@ -67,6 +70,28 @@ final class BenchCommand extends Command
         [$document, $rules] = [$job->held(), $job->rules()];
 
         return Measured::of('core, a whole job', $times, static fn () => JobReckoner::reckon($document, $rules), 20.0);
+    }
+
+    /** The metal page's whole answer with 50,000 movements, in a database of its own in memory. */
+    private function statement(): Measured
+    {
+        $usual = DB::getDefaultConnection();
+        config(['database.connections.bench' => ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '']]);
+        DB::setDefaultConnection('bench');
+        try {
+            $this->callSilently('migrate', ['--force' => true]);
+            DB::table('lots')->insert(array_map(static fn (int $id): array => ['id' => $id, 'name' => "lot {$id}", 'alloy' => 'sterling-925', 'fineness' => 0.925, 'mass_mg' => 0], range(1, 40)));
+            foreach (array_chunk(range(1, 50_000), 500) as $ids) {
+                $at = static fn (int $id): string => date('Y-m-d H:i:s', 1_700_000_000 + $id * 600);
+                DB::table('movements')->insert(array_map(static fn (int $id): array => ['id' => $id, 'kind' => 'cut', 'made_at' => $at($id)], $ids));
+                DB::table('postings')->insert(array_merge(...array_map(static fn (int $id): array => [['movement_id' => $id, 'lot_id' => $id % 40 + 1, 'milligrams' => -500, 'made_at' => $at($id)], ['movement_id' => $id, 'lot_id' => ($id + 1) % 40 + 1, 'milligrams' => 500, 'made_at' => $at($id)]], $ids)));
+            }
+            $asked = Request::create('/api/metal', parameters: ['by' => 'owner', 'from' => '2024-03-01', 'to' => '2024-09-30']);
+
+            return Measured::of('statement over 50,000 movements', 20, static fn () => app(MetalController::class)->index($asked), 100.0);
+        } finally {
+            DB::setDefaultConnection($usual);
+        }
     }
 
     /** @return list<Measured> */
