@@ -77,4 +77,48 @@ final class RunDrawing
 
         return array_values(array_filter($runs, static fn (array $run): bool => count($run) > 1));
     }
+
+    /**
+     * The flasks as they stand in the kiln, cut open, mouths down, to one scale.
+     *
+     * @param  list<array{flask: string, diameter: float, height: float, patterns: int, poured: bool}>  $flasks  mm, in the order of pouring
+     */
+    public static function chamber(array $flasks): View
+    {
+        $gap = 18.0;
+        $wide = $gap + array_sum(array_map(static fn (array $flask): float => $flask['diameter'] + $gap, $flasks));
+        $high = max([60.0, ...array_column($flasks, 'height')]) + 22;
+        $view = (new View('chamber', 'In the kiln, to scale', 'side', [-8, -$high - 8, max(200.0, $wide) + 16, $high + 44]))
+            ->path(sprintf('M0 0 V%.3F H%.3F V0 Z', -$high, $wide), 'flask');
+        $x = $gap;
+        foreach ($flasks as $index => $flask) {
+            ['diameter' => $d, 'height' => $h] = $flask;
+            $middle = $x + $d / 2;
+            $view->text($middle, 13, sprintf('flask %d', $index + 1), 'middle')->text($middle, 22, $flask['flask'], 'middle', 'small');
+            if ($flask['poured']) {
+                $view->rect($x, -$h, $d, $h, 'ghost')->text($middle, -$h / 2, 'poured', 'middle', 'small');
+            } else {
+                $view->rect($x, -$h, $d, $h, 'fill-invest')->rect($x, -$h, $d, $h);
+                self::patterns($view, $middle, $d, $h, $flask['patterns']);
+            }
+            $x += $d + $gap;
+        }
+
+        return $view;
+    }
+
+    /** The hollows of a flask's rings on their stem, two to a level. */
+    private static function patterns(View $view, float $middle, float $d, float $h, int $count): void
+    {
+        $radius = min(10.0, $d / 4 - 3);
+        $levels = (int) ceil($count / 2);
+        $top = 12 + ($levels - 1) * min(2 * $radius + 3, ($h - 24) / max(1, $levels));
+        $view->rect($middle - 3, -$top, 6, $top, 'fill-paper')->path(sprintf('M%.3F 0 l5 -8 h6 l5 8 Z', $middle - 8), 'fill-paper');
+        for ($at = 0; $at < $count; $at++) {
+            $y = -12 - intdiv($at, 2) * ($levels < 2 ? 0.0 : ($top - 12) / ($levels - 1));
+            $alone = $at % 2 === 0 && $at === $count - 1;
+            $ring = [$alone ? $middle : $middle + ($at % 2 === 0 ? -1 : 1) * ($radius + 4), $alone ? $y - $radius : $y - $radius / 2];
+            $view->circle($ring[0], $ring[1], $radius, 'ghost')->circle($ring[0], $ring[1], $radius * 0.8, 'ghost');
+        }
+    }
 }

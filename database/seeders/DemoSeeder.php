@@ -10,10 +10,13 @@ use App\Casting\RunKeeper;
 use App\Models\Client;
 use App\Models\Clock;
 use App\Models\Job;
+use App\Models\Lot;
 use App\Models\Person;
+use App\Models\Run;
 use App\Models\Workshop;
 use App\Pictures\PictureIntake;
 use HotSprue\Account\MovementKind;
+use HotSprue\Casting\Step;
 use HotSprue\Job\Change;
 use HotSprue\Job\JobReckoner;
 use HotSprue\Job\Station;
@@ -131,30 +134,76 @@ final class DemoSeeder extends Seeder
         $casting = round((float) $reckoned->value('metal.charge', 'expected_mass') * (1 - $this->dice->getInt(-4, 14) / 1000), 2);
         $loss = round($charge * $this->dice->getInt(2, 9) / 1000, 2);
         Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 9)->setTime(14, 20));
+        $lots = $this->charge((string) $job->held()->decision('brief.alloy'), (int) ($charge * 1000));
+        $used = array_sum(array_slice($lots, 1)) / 1000;
         $job = $this->keeper->change($job, self::changes([
-            'pour.new_mass' => (string) round($charge * 0.6, 2), 'pour.reused_mass' => (string) round($charge * 0.4, 2),
+            'pour.new_mass' => (string) round($charge - $used, 3), 'pour.reused_mass' => (string) round($used, 3),
             'castings.0.poured' => now()->toDateString(), 'castings.0.charge_mass' => (string) $charge, 'castings.0.casting_mass' => (string) $casting,
             'castings.0.button_mass' => (string) round($charge - $casting - $loss, 2), 'castings.0.bore' => (string) round($bore * (1 - 0.001 * $this->dice->getInt(12, 18)), 2), 'castings.0.verdict' => 'good',
         ]), $this->tobit);
+        (new AccountKeeper)->charge($job, $lots, (int) round($casting * 1000), (int) round(($charge - $casting - $loss) * 1000), $this->tobit);
+        $this->burnt($job);
         $job = $this->sign($job, Station::Pour);
         Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 22)->setTime(16, 30));
+        $piece = Lot::query()->where('job_id', $job->id)->where('kind', 'piece')->firstOrFail();
+        (new AccountKeeper)->move(MovementKind::Deliver, [$piece->id => -$piece->mass_mg], 0, 'handed over', $this->maren);
         $this->keeper->store($job, [new Change('closed', null, ['how' => 'delivered', 'reason' => '', 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
+    }
+
+    /**
+     * Grain, bought where it runs out, and up to two fifths of buttons that came back.
+     *
+     * @return array<int, int> milligrams by lot, grain first
+     */
+    private function charge(string $alloy, int $milligrams): array
+    {
+        $lots = Lot::query()->where('alloy', $alloy)->whereNull('client_id')->where('mass_mg', '>', 0);
+        $button = (clone $lots)->where('kind', 'button')->orderByDesc('mass_mg')->first();
+        $used = min($button->mass_mg ?? 0, (int) ($milligrams * 0.4));
+        $grain = (clone $lots)->where('kind', 'stock')->where('mass_mg', '>=', $milligrams - $used)->first() ?? Lot::query()->findOrFail($this->receive($alloy, 'casting grain', 120_000, 'refiner, '.now()->format('F')));
+
+        return [$grain->id => $milligrams - $used] + ($button === null || $used === 0 ? [] : [$button->id => $used]);
+    }
+
+    private function receive(string $alloy, string $name, int $milligrams, string $from, ?string $client = null, string $kind = 'stock'): int
+    {
+        $lot = ['name' => $name, 'kind' => $kind, 'alloy' => $alloy, 'fineness' => Alloy::named($alloy, Workshop::the()->rulebook->rules())->fineness, 'client_id' => $client === null ? null : Client::query()->where('name', $client)->value('id'), 'origin' => $from];
+
+        return (int) (new AccountKeeper)->receive($lot, $milligrams, $from, $this->maren)->postings[0]?->lot_id;
+    }
+
+    /** The burnout that a finished piece went through. */
+    private function burnt(Job $job): void
+    {
+        $reckoned = JobReckoner::reckon($job->held(), $job->rules());
+        $stages = array_map(static fn (array $stage): array => ['name' => (string) $stage['name'], 'to' => (float) $stage['ramp_to_c'], 'minutes' => (float) $stage['ramp_min'] + (float) $stage['hold_min']], array_values((array) $reckoned->value('burnout.programme', 'stages')));
+        $minutes = (int) ceil(array_sum(array_column($stages, 'minutes')));
+        $began = now()->subMinutes($minutes);
+        $run = Run::query()->create(['stages' => $stages, 'events' => [], 'ready_at' => now(), 'started_at' => $began, 'ended_at' => now(), 'speed' => 1]);
+        $steps = array_map(static fn (Step $step): string => $step->value, Step::cases());
+        $flask = $run->flasks()->create([
+            'flask' => (string) $reckoned->value('flask.choose', 'flask'), 'diameter' => (float) $reckoned->value('flask.choose', 'flask_diameter'), 'height' => (float) $reckoned->value('flask.choose', 'flask_height'),
+            'alloy' => (string) $job->held()->decision('brief.alloy'), 'pour_c' => (float) $reckoned->value('pour.temperatures', 'flask_temperature'), 'ticks' => [],
+            'steps' => array_fill_keys($steps, ['at' => now()->toIso8601String(), 'by' => 'Tobit']),
+        ]);
+        $flask->jobs()->attach($job->id);
+        $kiln = $run->kiln();
+        $logged = array_map(floatval(...), range(0, $minutes, 3));
+        DB::table('kiln_log')->insert(array_map(static fn (float $minute, ?float $c): array => ['run_id' => $run->id, 'minute' => $minute, 'kiln_c' => $c, 'planned_c' => $kiln->planned($minute), 'logged_at' => $began->copy()->addMinutes((int) $minute)], $logged, $kiln->readings($logged)));
     }
 
     /** What lies in the safe: casting grain, buttons that came back, and a client's own gold. */
     private function metal(): void
     {
         $keeper = new AccountKeeper;
-        $rules = Workshop::the()->rulebook->rules();
-        $receive = fn (string $alloy, string $name, int $milligrams, string $from, ?string $client = null, string $kind = 'stock') => $keeper->receive(['name' => $name, 'kind' => $kind, 'alloy' => $alloy, 'fineness' => Alloy::named($alloy, $rules)->fineness, 'client_id' => $client === null ? null : Client::query()->where('name', $client)->value('id'), 'origin' => $from], $milligrams, $from, $this->maren)->postings[0];
-        $grain = $receive('sterling-925', 'casting grain, silver', 250_000, 'refiner, March');
-        $receive('18k-yellow', 'casting grain, yellow', 62_500, 'refiner, March');
-        $receive('14k-rose', 'casting grain, rose', 40_000, 'refiner, May');
-        $receive('14k-yellow', 'casting grain, yellow', 55_000, 'refiner, May');
-        $receive('18k-yellow', 'old band, assayed', 4_310, 'brought by the client', 'Oda Brannick');
-        $scrap = $receive('sterling-925', 'clean scrap, silver', 1_250, 'bench drawer', null, 'scrap');
-        $keeper->move(MovementKind::Scrap, [$grain->lot_id => -3_400, $scrap->lot_id => 3_380], 20, 'wire ends', $this->tobit);
-        $keeper->charge(Job::query()->where('title', 'broad band, flat')->firstOrFail(), [$grain->lot_id => 31_000], 23_900, 6_900, $this->tobit);
+        $grain = $this->receive('sterling-925', 'casting grain, silver', 250_000, 'refiner, March');
+        $this->receive('18k-yellow', 'casting grain, yellow', 62_500, 'refiner, March');
+        $this->receive('14k-rose', 'casting grain, rose', 40_000, 'refiner, May');
+        $this->receive('14k-yellow', 'casting grain, yellow', 55_000, 'refiner, May');
+        $this->receive('18k-yellow', 'old band, assayed', 4_310, 'brought by the client', 'Oda Brannick');
+        $scrap = $this->receive('sterling-925', 'clean scrap, silver', 1_250, 'bench drawer', null, 'scrap');
+        $keeper->move(MovementKind::Scrap, [$grain => -3_400, $scrap => 3_380], 20, 'wire ends', $this->tobit);
+        $keeper->charge(Job::query()->where('title', 'broad band, flat')->firstOrFail(), [$grain => 31_000], 23_900, 6_900, $this->tobit);
     }
 
     /** One burnout in the kiln, three hours in. */

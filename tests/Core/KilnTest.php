@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use HotSprue\Casting\Sharing;
 use HotSprue\Casting\Step;
+use HotSprue\Drawing\RunDrawing;
 use HotSprue\Kiln\KilnEvent;
 use HotSprue\Kiln\SimulatedKiln;
 use HotSprue\Kiln\Watch;
@@ -54,4 +55,22 @@ it('lets jobs of one alloy and one heat share a flask, and says why others do no
 
 it('quenches as the metal wants it', function (): void {
     expect(Step::quench('14k-rose', false))->toContain('at once')->and(Step::quench('14k-white-nickel', true))->toContain('over 15 min')->and(Step::quench('sterling-925', false))->toContain('3 to 8 min');
+});
+
+it('draws the flasks in the kiln to one scale, and what is poured as gone', function (): void {
+    $flask = ['flask' => '2½×2½', 'diameter' => 63.5, 'height' => 63.5, 'patterns' => 3, 'poured' => false];
+    $shapes = RunDrawing::chamber([$flask, [...$flask, 'diameter' => 76.2, 'height' => 101.6, 'patterns' => 1], [...$flask, 'poured' => true]])->toArray()['shapes'];
+    $sizes = static function (string $style) use ($shapes): array {
+        $found = [];
+        foreach ($shapes as $shape) {
+            if ($shape['style'] === $style && preg_match('/h([\d.]+) v([\d.]+)/', $shape['d'] ?? '', $size) === 1) {
+                $found[] = [(float) $size[1], (float) $size[2]];
+            }
+        }
+
+        return $found;
+    };
+    // A ring is two circles, its outside and its bore; the poured flask shows none.
+    expect($sizes('fill-invest'))->toBe([[63.5, 63.5], [76.2, 101.6]])->and($sizes('ghost'))->toBe([[63.5, 63.5]])
+        ->and(array_filter($shapes, static fn (array $shape): bool => $shape['kind'] === 'circle'))->toHaveCount(2 * (3 + 1));
 });

@@ -161,6 +161,9 @@ final class CastingController
             'start_at' => $run->ready_at?->copy()->subMinutes((int) ceil($kiln->length()))->toIso8601String(),
             'core_c' => $minute === null || $core === null ? null : self::between($core['curve'], $minute),
             'gaps' => self::gaps($log), 'view' => ['use' => 'run', ...RunDrawing::view($kiln, $run->stages, $log, $core['curve'] ?? [], $minute)->toArray()],
+            'chamber' => ['use' => 'run', ...RunDrawing::chamber(array_values($run->flasks->sortByDesc('pour_c')->map(static fn (RunFlask $flask): array => [
+                'flask' => $flask->flask, 'diameter' => $flask->diameter, 'height' => $flask->height, 'patterns' => $flask->jobs->count(), 'poured' => isset($flask->steps['pour']),
+            ])->all()))->toArray()],
             'events' => $run->events, 'speeds' => self::SPEEDS,
             'core' => $core === null ? null : array_diff_key($core, ['curve' => 1]),
             'alarms' => array_map(static fn (object $alarm): array => ['id' => $alarm->id, 'code' => $alarm->code, 'minute' => (float) $alarm->minute, 'message' => $alarm->message, 'answered_at' => $alarm->answered_at], DB::table('alarms')->where('run_id', $run->id)->orderBy('id')->get()->all()),

@@ -56,6 +56,7 @@ export default function MetalPage() {
     };
     if (!data) return <Box p={8}>Opening the safe…</Box>;
     const standing = data.lots.filter((lot) => lot.mass > 0);
+    const heaviest = Math.max(...standing.map((lot) => lot.mass));
     return (
         <Box as="main" px={5} py={5} maxW="1180px" w="full" mx="auto">
             <Flex align="baseline" gap={4} wrap="wrap">
@@ -173,7 +174,7 @@ export default function MetalPage() {
                     <tbody>
                         {standing.map((lot) => (
                             <tr key={lot.id} data-lot={lot.id}>
-                                <td>
+                                <td style={{ width: '45%' }}>
                                     <Button
                                         variant="plain"
                                         minW="44px"
@@ -191,6 +192,11 @@ export default function MetalPage() {
                                         {lot.kind}
                                         {lot.origin ? ` · ${lot.origin}` : ''}
                                     </Box>
+                                    <Box
+                                        aria-hidden
+                                        className="lot-bar"
+                                        style={{ width: `${(lot.mass / heaviest) * 100}%` }}
+                                    />
                                 </td>
                                 <td>{lot.alloy.replaceAll('-', ' ')}</td>
                                 <td>{lot.owner ?? 'the workshop'}</td>

@@ -41,6 +41,7 @@ interface Run {
     steps: { name: string; done: string }[];
     flask_rows: Flask[];
     view: View;
+    chamber: View;
 }
 
 const POLL = 2000;
@@ -194,6 +195,7 @@ export default function RunPage() {
                         ) : null}
                     </Box>
                     <Box w={{ base: 'full', lg: '380px' }} flexShrink={0}>
+                        <Drawing view={run.chamber} height={200} box={() => null} />
                         {run.flask_rows.map((flask, index) => (
                             <FlaskSteps
                                 key={flask.id}

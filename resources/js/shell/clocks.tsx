@@ -47,7 +47,7 @@ function ring(): void {
     });
 }
 
-/** Running clocks in the head of every page. They ring at the end of each stage once sound is allowed. */
+/** Running clocks in the head of every page. They ring at the end of each stage, and a kiln's alarm until somebody has seen to it, once sound is allowed. */
 export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
     const now = useNow(offset);
     const [audible, setAudible] = useState(false);
@@ -57,15 +57,17 @@ export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
         mutationFn: (id: number) => post(`clocks/${id}/stop`),
         onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
     });
+    const alarms = bench.kiln?.alarms ?? 0;
     useEffect(() => {
+        if (alarms > 0 && Math.floor(now) % 4 === 0) ring();
         bench.clocks.forEach((clock) => {
             const at = standing(clock, now).stage?.stage ?? 'over';
             if (before.current[clock.id] !== undefined && before.current[clock.id] !== at) ring();
             if (at === 'over' && Math.floor(now) % 20 === 0) ring();
             before.current[clock.id] = at;
         });
-    }, [now, bench.clocks]);
-    if (bench.clocks.length === 0) return null;
+    }, [now, alarms, bench.clocks]);
+    if (bench.clocks.length === 0 && !bench.kiln) return null;
     return (
         <Flex gap={4} align="center" wrap="wrap" role="timer" aria-label="Running clocks">
             {bench.clocks.map((clock) => {
