@@ -1,6 +1,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Figure } from '../api/types';
+import { Foot } from '../bench/Foot';
 import { say, useUnits } from '../bench/units';
 import type { InHand } from './working';
 
@@ -14,21 +15,7 @@ interface Props {
 export function BenchStrip({ figures, onTap, children }: Props) {
     const { units, turn } = useUnits();
     return (
-        <Flex
-            as="footer"
-            className="no-print"
-            position="sticky"
-            bottom={0}
-            bg="paper"
-            borderTopWidth="1px"
-            borderColor="rule"
-            px={5}
-            py={3}
-            gap={{ base: 3, md: 6 }}
-            align="center"
-            wrap="wrap"
-            zIndex={3}
-        >
+        <Foot>
             {figures.map((figure) => {
                 const said = say(figure.value, figure.quantity, units);
                 const words = typeof figure.value === 'string' || figure.value === null;
@@ -87,7 +74,7 @@ export function BenchStrip({ figures, onTap, children }: Props) {
             })}
             <Box flex="1" />
             {children}
-        </Flex>
+        </Foot>
     );
 }
 

@@ -1,9 +1,10 @@
-import { Box, Button, Flex, Input, NativeSelect } from '@chakra-ui/react';
+import { Box, Button, Flex, Input } from '@chakra-ui/react';
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { get, post } from '../api/client';
 import type { Job, JobRow } from '../api/types';
+import { Pick } from '../bench/fields';
 import { moment, useUnits, withUnit } from '../bench/units';
 import { useCatalogue } from '../shell/catalogue';
 
@@ -11,38 +12,6 @@ interface Page {
     jobs: JobRow[];
     page: number;
     more: boolean;
-}
-
-function Choice({
-    label,
-    value,
-    options,
-    onChange,
-}: {
-    label: string;
-    value: string;
-    options: [string, string][];
-    onChange: (value: string) => void;
-}) {
-    return (
-        <NativeSelect.Root w="auto">
-            <NativeSelect.Field
-                aria-label={label}
-                value={value}
-                h="46px"
-                bg="card"
-                borderColor="rule"
-                onChange={(event) => onChange(event.target.value)}
-            >
-                {options.map(([key, words]) => (
-                    <option key={key} value={key}>
-                        {words}
-                    </option>
-                ))}
-            </NativeSelect.Field>
-            <NativeSelect.Indicator />
-        </NativeSelect.Root>
-    );
 }
 
 /** Every job, found by number, client, title, alloy or stone. */
@@ -97,7 +66,7 @@ export function JobsPage() {
                     borderColor="rule"
                     onChange={(event) => put({ search: event.target.value })}
                 />
-                <Choice
+                <Pick
                     label="Station"
                     value={at('station')}
                     options={[
@@ -109,7 +78,7 @@ export function JobsPage() {
                     ]}
                     onChange={(station) => put({ station })}
                 />
-                <Choice
+                <Pick
                     label="Due"
                     value={at('due')}
                     options={[
@@ -120,7 +89,7 @@ export function JobsPage() {
                     ]}
                     onChange={(due) => put({ due })}
                 />
-                <Choice
+                <Pick
                     label="State"
                     value={at('state')}
                     options={[

@@ -204,9 +204,16 @@ export default function MetalPage() {
                                     <b>{grams(lot.mass)}</b>
                                 </td>
                                 <td>
-                                    <Weigh
-                                        lot={lot}
-                                        onWeigh={(mass) => act(`metal/lots/${lot.id}/weigh`, { mass })}
+                                    <Ask
+                                        words="weigh"
+                                        name={`weigh lot ${lot.id}`}
+                                        label="on the balance"
+                                        done="keep"
+                                        onDone={(mass) =>
+                                            act(`metal/lots/${lot.id}/weigh`, {
+                                                mass: withUnit(mass, 'mass', units),
+                                            })
+                                        }
                                     />
                                 </td>
                             </tr>
@@ -246,8 +253,13 @@ export default function MetalPage() {
                                             {one.reversed ? 'reversed' : ''}
                                         </Box>
                                     ) : (
-                                        <Reverse
-                                            onReverse={(reason) =>
+                                        <Ask
+                                            words="take back"
+                                            label="why back"
+                                            done="take it back"
+                                            quiet
+                                            wide
+                                            onDone={(reason) =>
                                                 act(`metal/movements/${one.id}/reverse`, { reason })
                                             }
                                         />
@@ -404,19 +416,35 @@ function Move({
     );
 }
 
-function Weigh({ lot, onWeigh }: { lot: Lot; onWeigh: (mass: string) => Promise<unknown> }) {
-    const { units } = useUnits();
-    const [mass, setMass] = useState<string | null>(null);
-    if (mass === null)
+/** A button that asks for one thing before it is done; it stays open where that is refused. */
+function Ask({
+    words,
+    name,
+    label,
+    done,
+    quiet,
+    wide,
+    onDone,
+}: {
+    words: string;
+    name?: string;
+    label: string;
+    done: string;
+    quiet?: boolean;
+    wide?: boolean;
+    onDone: (said: string) => Promise<unknown>;
+}) {
+    const [said, setSaid] = useState<string | null>(null);
+    if (said === null)
         return (
             <Button
                 variant="plain"
-                color="verdigris"
+                color={quiet ? 'soft' : 'verdigris'}
                 minH="44px"
-                aria-label={`weigh lot ${lot.id}`}
-                onClick={() => setMass('')}
+                aria-label={name}
+                onClick={() => setSaid('')}
             >
-                weigh
+                {words}
             </Button>
         );
     return (
@@ -426,35 +454,11 @@ function Weigh({ lot, onWeigh }: { lot: Lot; onWeigh: (mass: string) => Promise<
             justify="end"
             onSubmit={(event) => {
                 event.preventDefault();
-                void onWeigh(withUnit(mass, 'mass', units)).then((done) => done && setMass(null));
+                void onDone(said).then((answer) => answer && setSaid(null));
             }}
         >
-            <Typed label="on the balance" value={mass} onChange={setMass} />
-            <Do>keep</Do>
-        </Flex>
-    );
-}
-
-function Reverse({ onReverse }: { onReverse: (reason: string) => Promise<unknown> }) {
-    const [reason, setReason] = useState<string | null>(null);
-    if (reason === null)
-        return (
-            <Button variant="plain" color="soft" minH="44px" onClick={() => setReason('')}>
-                take back
-            </Button>
-        );
-    return (
-        <Flex
-            as="form"
-            gap={1}
-            justify="end"
-            onSubmit={(event) => {
-                event.preventDefault();
-                void onReverse(reason);
-            }}
-        >
-            <Typed label="why back" value={reason} wide onChange={setReason} />
-            <Do>take it back</Do>
+            <Typed label={label} value={said} {...(wide ? { wide } : {})} onChange={setSaid} />
+            <Do>{done}</Do>
         </Flex>
     );
 }

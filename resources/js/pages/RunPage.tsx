@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { get, post } from '../api/client';
 import type { View } from '../api/types';
+import { Foot } from '../bench/Foot';
 import { LevelMark } from '../bench/marks';
 import { moment, say, useUnits } from '../bench/units';
 import { Drawing } from '../drawing/Drawing';
@@ -209,20 +210,7 @@ export default function RunPage() {
                     </Box>
                 </Flex>
             </Box>
-            <Flex
-                as="footer"
-                className="no-print"
-                position="sticky"
-                bottom={0}
-                bg="paper"
-                borderTopWidth="1px"
-                borderColor="rule"
-                px={5}
-                py={3}
-                gap={8}
-                align="center"
-                wrap="wrap"
-            >
+            <Foot>
                 {(
                     [
                         [heat(run.kiln_c), 'kiln now', 'kiln'],
@@ -274,7 +262,7 @@ export default function RunPage() {
                         Switch it off
                     </Button>
                 ) : null}
-            </Flex>
+            </Foot>
         </>
     );
 }
