@@ -59,6 +59,12 @@ final class Trials
             'investment.mix' => ['flask_diameter' => '3 in', 'flask_height' => '4 in', 'pattern_volume_mm3' => 8000],
             'pour.temperatures' => ['alloy' => 'sterling-925'],
             'burnout.programme' => ['flask_diameters' => [63.5, 76.2], 'pour_temperature' => 540, 'ready_at' => '2027-03-09T14:00'],
+            'strip.length' => ['scale' => 'us', 'size' => '7', 'profile' => 'court', 'width' => 5, 'thickness' => 2, 'alloy' => '18k-yellow'],
+            'stock.cut' => ['stock_length' => 400, 'pieces' => array_fill(0, 12, ['name' => 'shoulder', 'length' => 12])],
+            'plate.cut' => ['sheet_width' => 50, 'sheet_length' => 80, 'thickness' => 0.8, 'shape' => 'disc', 'width' => 12, 'dome_height' => 3],
+            'anneal.passes' => ['alloy' => 'sterling-925', 'inner_diameter' => 8, 'thickness' => 2],
+            'inlay.fit' => ['outer_diameter' => 19.6, 'groove_depth' => 0.6, 'inner_diameter' => 16.6, 'band_width' => 6, 'width' => 2.5, 'thickness' => 0.8],
+            'size.change' => ['from' => 50, 'to' => 54, 'width' => 3, 'thickness' => 2, 'profile' => 'court', 'alloy' => '18k-yellow'],
             'cast.check' => ['casting_mass' => 35.1, 'expected_mass' => 35.8, 'charge_mass' => 42, 'button_mass' => 6.7],
         ];
     }

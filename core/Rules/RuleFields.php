@@ -8,10 +8,12 @@ use HotSprue\Measures\Quantity;
 use HotSprue\Seats\InWax;
 use HotSprue\Sheet\Field;
 use HotSprue\Stock\Alloys;
+use HotSprue\Stock\BenchTools;
 use HotSprue\Stock\Blanks;
 use HotSprue\Stock\BroadBands;
 use HotSprue\Stock\CupTools;
 use HotSprue\Stock\Flasks;
+use HotSprue\Stock\Solders;
 use HotSprue\Stock\SpeciesList;
 use HotSprue\Stock\SprueWires;
 use HotSprue\Stock\Tubes;
@@ -90,6 +92,29 @@ final class RuleFields
             Field::length('seats.fit', 'clearance between stone and bezel')->allowingZero()->default(0.05),
             Field::length('layouts.symmetry', 'a pair may differ by so much')->allowingZero()->default(0.2),
 
+            Field::length('work.kerf', 'width of a saw cut')->allowingZero()->default(0.3),
+            Field::share('work.stretch_gold', 'gold is stretched or pressed under this')->default(0.05),
+            Field::share('work.stretch_silver', 'silver is stretched or pressed under this')->default(0.08),
+            Field::share('work.bend', 'bent, domed or pressed so far between two annealings')->default(0.15),
+            Field::share('work.reduction', 'drawn or rolled so far between two annealings')->between(0.05, 0.9)->default(0.5),
+            Field::number('sizing.fee_up', 'fee for a ring made larger, in the workshop’s money')->default(40.0),
+            Field::number('sizing.fee_down', 'fee for a ring made smaller')->default(35.0),
+            Field::number('sizing.per_stone', 'fee for checking each stone')->default(4.0),
+
+            Field::temperature('solder.step', 'a solder flows this far under those already there')->default(10.0),
+            Field::temperature('solder.margin', 'a solder flows this far under the solidus of every part')->default(10.0),
+            Field::choice('solder.law', ['off', 'on'], 'whether solder must be as fine as the assay office asks')->default('off'),
+            Field::choice('solder.school', ['hardest', 'easy'], 'which solder a single joint takes')->default('hardest'),
+            Field::share('solder.least_silver', 'least fineness of solder on silver')->default(0.65),
+            Field::share('solder.least_9k', 'least fineness of solder on 9 and 10k')->default(0.375),
+            Field::share('solder.least_14k', 'least fineness of solder on 14k')->default(0.585),
+            Field::share('solder.least_18k', 'least fineness of solder on 18 and 22k')->default(0.75),
+            Field::length('solder.chip', 'side of a chip')->default(1.0),
+            Field::length('solder.chip_thickness', 'thickness of a chip')->default(0.25),
+            Field::length('solder.gap', 'a good joint’s gap: a hair')->default(0.07),
+
+            Field::rows('stock.solders', Solders::columns(), 'solders')->default(Solders::shipped()),
+            Field::rows('stock.tools', BenchTools::columns(), 'burs, drills and tools that the workshop owns')->default(BenchTools::shipped()),
             Field::rows('stock.species', SpeciesList::columns(), 'stones, and what they stand')->default(SpeciesList::shipped()),
             Field::rows('stock.tubes', Tubes::columns(), 'tube for bezels')->default(Tubes::shipped()),
             Field::rows('stock.cup_tools', CupTools::columns(), 'beading tools')->default(CupTools::shipped()),

@@ -30,6 +30,12 @@ use HotSprue\Seats\SeatRound;
 use HotSprue\Stones\StoneCare;
 use HotSprue\Stones\StoneOutline;
 use HotSprue\Stones\StoneWeight;
+use HotSprue\Strip\AnnealPasses;
+use HotSprue\Strip\InlayFit;
+use HotSprue\Strip\PlateCut;
+use HotSprue\Strip\SizeChange;
+use HotSprue\Strip\StockCut;
+use HotSprue\Strip\StripLength;
 use HotSprue\Tree\FlaskChoose;
 use HotSprue\Tree\InvestmentMix;
 use HotSprue\Tree\SprueSize;
@@ -49,6 +55,7 @@ final class Sheets
         WaxDimensions::class, WaxPredict::class, WaxDensity::class,
         BlankChoose::class, MetalCharge::class, AlloyDensity::class, AlloyMix::class, SprueSize::class, FlaskChoose::class, TreePack::class, InvestmentMix::class,
         PourTemperatures::class, BurnoutProgramme::class, BurnoutCore::class, PourFill::class, SpinBalance::class, CastCheck::class,
+        StripLength::class, StockCut::class, PlateCut::class, AnnealPasses::class, InlayFit::class, SizeChange::class,
     ];
 
     /** @var array<string, Sheet>|null */

@@ -98,6 +98,9 @@ final class Arithmetic
             'tan' => tan($values[0]),
             'asin' => asin($values[0]),
             'exp' => exp($values[0]),
+            'ln' => log($values[0]),
+            // A figure shown to four decimals may stand a little over a whole number.
+            'ceil' => ceil($values[0] - 1e-4),
             default => throw new RuntimeException("“{$token}” is no number"),
         };
     }

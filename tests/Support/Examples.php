@@ -70,6 +70,12 @@ final class Examples
             'investment.mix' => [['flask_diameter' => 76.2, 'flask_height' => 101.6, 'pattern_volume_mm3' => 8000], ['flask_diameter' => '2.5 in', 'flask_height' => '2.5 in', 'water_per_100' => 38, 'overage_percent' => 0, 'standing' => 'long', 'stand' => '10 h']],
             'pour.temperatures' => [['alloy' => 'sterling-925'], ['alloy' => '14k-rose', 'thinnest' => 0.9], ['alloy' => 'bronze', 'thinnest' => 3]],
             'burnout.programme' => [['flask_diameters' => [63.5], 'pour_temperature' => 540], ['flask_diameters' => [76.2, 88.9], 'pour_temperature' => 480, 'ready_at' => '2026-12-01T14:00'], ['flask_diameters' => [101.6], 'pour_temperature' => 520, 'school' => 'overnight', 'switch_on' => '2026-12-01T20:00']],
+            'strip.length' => [['scale' => 'us', 'size' => '7', 'width' => 5, 'thickness' => 2, 'trim' => 0.5, 'stock_length' => 80, 'alloy' => '18k-yellow'], ['inner_diameter' => 17.4, 'profile' => 'half-round', 'width' => 4.2, 'thickness' => 1.8, 'overlap' => 1.5]],
+            'stock.cut' => [['stock_length' => 120, 'pieces' => [['name' => 'shank', 'length' => 61], ['name' => 'shoulder', 'length' => 12, 'count' => 2]]]],
+            'plate.cut' => [['sheet_width' => 50, 'sheet_length' => 80, 'thickness' => 0.8, 'shape' => 'disc', 'width' => 12, 'dome_height' => 3, 'count' => 2], ['sheet_width' => 30, 'sheet_length' => 40, 'thickness' => 1, 'width' => 9, 'length' => 12]],
+            'anneal.passes' => [['alloy' => 'sterling-925', 'inner_diameter' => 8, 'thickness' => 2], ['alloy' => '18k-rose', 'work' => 'dome', 'rim' => 20, 'height' => 6], ['alloy' => '14k-white-nickel', 'work' => 'draw', 'area_before' => 16, 'area_after' => 3], ['alloy' => 'platinum-950', 'work' => 'stretch', 'strain' => 0.06]],
+            'inlay.fit' => [['outer_diameter' => 19.6, 'groove_depth' => 0.6, 'inner_diameter' => 16.6, 'band_width' => 6, 'width' => 2.5, 'thickness' => 0.8], ['floor_diameter' => 18, 'width' => 2, 'thickness' => 1, 'profile' => 'half-round']],
+            'size.change' => [['from' => 54, 'to' => 56, 'width' => 3, 'thickness' => 2, 'alloy' => 'sterling-925'], ['from' => 50, 'to' => 54, 'width' => 3, 'thickness' => 2, 'alloy' => '18k-yellow', 'stones' => 5, 'metal_price' => 70], ['from' => 54, 'to' => 50, 'width' => 4, 'thickness' => 2, 'profile' => 'court', 'alloy' => '18k-yellow']],
             'cast.check' => [['casting_mass' => 35.1, 'expected_mass' => 35.8, 'charge_mass' => 42, 'button_mass' => 6.7, 'wax_bore' => 17.38, 'expected_bore' => 17.12, 'measured_bore' => 17.1]],
         ];
     }

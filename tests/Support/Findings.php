@@ -29,7 +29,37 @@ final class Findings
         $cast = ['charge_mass' => 40, 'button_mass' => 5];
         $pour = ['gate_area' => 1, 'alloy' => 'sterling-925', 'method' => 'spin', 'flask_temperature' => 480, 'metal_temperature' => 950];
 
+        $sized = ['from' => 50, 'width' => 3, 'thickness' => 2, 'alloy' => '18k-yellow'];
+        $brought = [...$sized, 'to' => 51, 'old_work' => true];
+
         return [
+            // A knife whose edge is half its thickness: π × 0.2222 t is 0.638 at 0.9139.
+            'strip.length' => [
+                ['stock-short', ['scale' => 'us', 'size' => '7', 'width' => 4, 'thickness' => 2], ['stock_length' => 60.69], ['stock_length' => 60.7]],
+                ['rule-off', ['inner_diameter' => 17, 'profile' => 'knife', 'width' => 4], ['thickness' => 0.914], ['thickness' => 0.913]],
+            ],
+            'stock.cut' => [['stock-short', ['pieces' => [['name' => 'side', 'length' => 20, 'count' => 2]]], ['stock_length' => 40.29], ['stock_length' => 40.3]]],
+            'plate.cut' => [['sheet-short', ['sheet_length' => 10, 'thickness' => 1, 'width' => 10, 'count' => 2], ['sheet_width' => 20.29], ['sheet_width' => 20.3]]],
+            'inlay.fit' => [
+                ['press-too-far', ['floor_diameter' => 18, 'width' => 2, 'thickness' => 1], ['groove_depth' => 0.783], ['groove_depth' => 0.782]],
+                ['lip-thin', ['floor_diameter' => 18, 'band_width' => 5, 'thickness' => 1], ['width' => 3.76], ['width' => 3.75]],
+                ['floor-thin', ['floor_diameter' => 18, 'width' => 2, 'thickness' => 1], ['inner_diameter' => 16.41], ['inner_diameter' => 16.4]],
+                ['insert-low', ['floor_diameter' => 18, 'width' => 2, 'groove_depth' => 0.5], ['thickness' => 0.49], ['thickness' => 0.5]],
+            ],
+            // π × 0.4 = 1.2566 and π × 0.8 = 2.5133 round the inside.
+            'size.change' => [
+                ['stones-set', [...$sized, 'stones_in' => 'head'], ['to' => 51.257], ['to' => 51.256]],
+                ['stones-remade', [...$sized, 'stones_in' => 'channel'], ['to' => 52.514], ['to' => 52.513]],
+                ['stretch-too-far', [...$sized, 'method' => 'stretch'], ['to' => 52.5], ['to' => 52.49]],
+                ['stretch-through-stones', [...$sized, 'to' => 51, 'method' => 'stretch'], ['stones_in' => 'pave'], ['stones_in' => 'head']],
+                ['wrong-way', [...$sized, 'to' => 51], ['method' => 'compress'], ['method' => 'stretch']],
+                ['joint-in-way', [...$sized, 'to' => 51], ['joint' => true], []],
+                ['thin-after', [...$sized, 'to' => 51], ['thickness' => 1.212], ['thickness' => 1.2122]],
+                ['old-work-unasked', $brought, [], ['old_solder' => 'clean']],
+                ['lead-found', $brought, ['old_solder' => 'lead'], ['old_solder' => 'clean']],
+                ['cadmium-found', $brought, ['old_solder' => 'cadmium'], ['old_solder' => 'clean']],
+                ['plating-found', $brought, ['old_solder' => 'plated'], ['old_solder' => 'clean']],
+            ],
             'size.convert' => [['between-marks', ['scale' => 'circumference'], ['size' => '52.75'], ['size' => '52.76']]],
             'size.fit' => [
                 ['fits-tighter', ['inner_diameter' => 17.4], ['width' => 4], ['width' => 3.99]],

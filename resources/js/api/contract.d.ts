@@ -1687,6 +1687,312 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reckon/strip.length": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The length of a strip to be bent into a band, and what the stock leaves */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StripLengthInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["StripLengthResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/stock.cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Pieces cut from a length of stock, what is left and what it will still make */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StockCutInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["StockCutResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/plate.cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Plates and discs cut from a sheet of metal, how many it gives and what they weigh */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlateCutInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["PlateCutResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/anneal.passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How often metal is annealed while it is worked, and how hot */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AnnealPassesInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["AnnealPassesResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/inlay.fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An insert for a groove round a band: its length, the lips, and how far one is pressed under */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["InlayFitInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["InlayFitResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/size.change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a ring is made larger or smaller, and what it costs in metal */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SizeChangeInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["SizeChangeResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sums/{sheet}": {
         parameters: {
             query?: never;
@@ -5964,6 +6270,440 @@ export interface components {
                 value: number;
                 /** @enum {string} */
                 unit: "mm";
+            };
+        };
+        StripLengthInput: {
+            /** @description Inside diameter of the finished ring. In mm where no unit is given. */
+            inner_diameter?: number | string;
+            /**
+             * @description The scale that the size is on.
+             * @enum {string}
+             */
+            scale?: "iso" | "us" | "uk" | "jp" | "ch" | "diameter" | "circumference";
+            /** @description The size as said on its scale: 7 1/4, O½, 54. */
+            size?: string | number;
+            /**
+             * @description Cross-section of the strip. "flat" unless given.
+             * @enum {string}
+             */
+            profile?: "flat" | "half-round" | "court" | "round" | "knife";
+            /** @description Width of the strip. In mm where no unit is given. */
+            width: number | string;
+            /** @description Thickness of the strip. In mm where no unit is given. */
+            thickness: number | string;
+            /** @description Height of a knife’s edge; half its thickness unless said. In mm where no unit is given. */
+            edge?: number | string;
+            /** @description A court’s inner dome. In mm where no unit is given. */
+            rise_inside?: number | string;
+            /** @description A court’s outer dome. In mm where no unit is given. */
+            rise_outside?: number | string;
+            /** @description How far an open shank’s ends lie over one another. In mm where no unit is given. 0 unless given. */
+            overlap?: number | string;
+            /** @description How far an open shank’s ends stand apart. In mm where no unit is given. 0 unless given. */
+            gap?: number | string;
+            /** @description To spare for truing the ends. In mm where no unit is given. 0 unless given. */
+            trim?: number | string;
+            /** @description Length of the stock at hand. In mm where no unit is given. */
+            stock_length?: number | string;
+            /** @description The alloy. */
+            alloy?: string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        StripLengthResults: {
+            /** @description length to cut */
+            length?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description what π × (diameter + thickness) would give */
+            bench_rule?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description bench rule over the length to cut */
+            rule_off?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description height of the section’s middle above the finger side */
+            centroid?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description volume of the blank */
+            volume_mm3?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm3";
+            };
+            /** @description mass of the blank */
+            mass?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description what is left of the stock */
+            left_over?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+        };
+        StockCutInput: {
+            /** @description Length of the stock. In mm where no unit is given. */
+            stock_length: number | string;
+            /** @description Width of a saw cut. In mm where no unit is given. The workshop’s work.kerf unless given. */
+            kerf?: number | string;
+            /** @description The pieces, those cut now and those it might still make. */
+            pieces: {
+                name: string;
+                length: number;
+                count?: number;
+            }[];
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        StockCutResults: {
+            /** @description taken off the stock, with the cuts */
+            used?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description what is left */
+            left_over?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description how many of each piece the rest would make alone */
+            still_makes?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        PlateCutInput: {
+            /** @description Width of the sheet. In mm where no unit is given. */
+            sheet_width: number | string;
+            /** @description Length of the sheet. In mm where no unit is given. */
+            sheet_length: number | string;
+            /** @description Thickness of the sheet. In mm where no unit is given. */
+            thickness: number | string;
+            /**
+             * @description What is cut. "plate" unless given.
+             * @enum {string}
+             */
+            shape?: "plate" | "disc";
+            /** @description Width of a plate; diameter of a disc, or of the dome’s rim. In mm where no unit is given. */
+            width: number | string;
+            /** @description Length of a plate; as its width unless said. In mm where no unit is given. */
+            length?: number | string;
+            /** @description How high a disc is domed. In mm where no unit is given. 0 unless given. */
+            dome_height?: number | string;
+            /** @description Between two, for the saw or the punch. In mm where no unit is given. The workshop’s work.kerf unless given. */
+            gap?: number | string;
+            /** @description How many are wanted. In 1 where no unit is given. 1 unless given. */
+            count?: number | string;
+            /** @description The alloy. "sterling-925" unless given. */
+            alloy?: string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        PlateCutResults: {
+            /** @description width of the blank; diameter of a disc before it is domed */
+            blank?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description how many the sheet gives */
+            makes?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description mass of one */
+            mass_each?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description share of the sheet that is not in the pieces wanted */
+            waste_share?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+        };
+        AnnealPassesInput: {
+            /** @description The alloy. */
+            alloy: string;
+            /**
+             * @description What is done to it. "bend" unless given.
+             * @enum {string}
+             */
+            work?: "bend" | "dome" | "press" | "stretch" | "inlay" | "draw";
+            /** @description Bent: the inside diameter. In mm where no unit is given. */
+            inner_diameter?: number | string;
+            /** @description Bent: the thickness. In mm where no unit is given. */
+            thickness?: number | string;
+            /** @description Domed: diameter of the rim. In mm where no unit is given. */
+            rim?: number | string;
+            /** @description Domed: height of the dome. In mm where no unit is given. */
+            height?: number | string;
+            /** @description Drawn or rolled: area before. In mm2 where no unit is given. */
+            area_before?: number | string;
+            /** @description Drawn or rolled: area after. In mm2 where no unit is given. */
+            area_after?: number | string;
+            /** @description Pressed, stretched or laid in: how far it is worked. In 1 where no unit is given. */
+            strain?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        AnnealPassesResults: {
+            /** @description how far it is worked; drawn or rolled, the area taken off */
+            strain?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description how far it goes between two annealings */
+            each?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description annealings, one before each pass */
+            anneals?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description how it is annealed */
+            annealing?: {
+                value: string;
+                unit: null;
+            };
+        };
+        InlayFitInput: {
+            /** @description Diameter of the groove’s floor. In mm where no unit is given. */
+            floor_diameter?: number | string;
+            /** @description Outside diameter of the band. In mm where no unit is given. */
+            outer_diameter?: number | string;
+            /** @description Depth of the groove. In mm where no unit is given. */
+            groove_depth?: number | string;
+            /** @description Inside diameter of the band. In mm where no unit is given. */
+            inner_diameter?: number | string;
+            /** @description Width of the band. In mm where no unit is given. */
+            band_width?: number | string;
+            /** @description Play between insert and lips, both together. In mm where no unit is given. 0.05 unless given. */
+            clearance?: number | string;
+            /**
+             * @description Cross-section of the insert. "flat" unless given.
+             * @enum {string}
+             */
+            profile?: "flat" | "half-round" | "court" | "round" | "knife";
+            /** @description Width of the insert. In mm where no unit is given. */
+            width: number | string;
+            /** @description Thickness of the insert. In mm where no unit is given. */
+            thickness: number | string;
+            /** @description Height of a knife’s edge; half its thickness unless said. In mm where no unit is given. */
+            edge?: number | string;
+            /** @description A court’s inner dome. In mm where no unit is given. */
+            rise_inside?: number | string;
+            /** @description A court’s outer dome. In mm where no unit is given. */
+            rise_outside?: number | string;
+            /** @description Alloy of the band. "sterling-925" unless given. */
+            alloy?: string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        InlayFitResults: {
+            /** @description diameter of the groove’s floor */
+            floor_diameter?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description length of the insert */
+            length?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description width of the groove */
+            groove_width?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description width of each lip */
+            lip?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description metal left under the groove */
+            left_under?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description how far a lip is pressed under */
+            press?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description passes under, and as many back */
+            passes?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description insert above the lips */
+            proud?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description how it is annealed */
+            annealing?: {
+                value: string;
+                unit: null;
+            };
+        };
+        SizeChangeInput: {
+            /** @description The size that it has. In mm where no unit is given. */
+            from: number | string;
+            /** @description The size that it is to have. In mm where no unit is given. */
+            to: number | string;
+            /**
+             * @description Cross-section of the shank. "flat" unless given.
+             * @enum {string}
+             */
+            profile?: "flat" | "half-round" | "court" | "round" | "knife";
+            /** @description Width of the shank. In mm where no unit is given. */
+            width: number | string;
+            /** @description Thickness of the shank. In mm where no unit is given. */
+            thickness: number | string;
+            /** @description Height of a knife’s edge; half its thickness unless said. In mm where no unit is given. */
+            edge?: number | string;
+            /** @description A court’s inner dome. In mm where no unit is given. */
+            rise_inside?: number | string;
+            /** @description A court’s outer dome. In mm where no unit is given. */
+            rise_outside?: number | string;
+            /** @description The alloy. */
+            alloy: string;
+            /** @description Width of a saw cut. In mm where no unit is given. The workshop’s work.kerf unless given. */
+            kerf?: number | string;
+            /**
+             * @description How it is done, where it is chosen by hand.
+             * @enum {string}
+             */
+            method?: "stretch" | "compress" | "insert" | "take-out";
+            /**
+             * @description Where stones are set in it. "none" unless given.
+             * @enum {string}
+             */
+            stones_in?: "none" | "head" | "channel" | "pave" | "full-circle";
+            /** @description How many stones are set in it. In 1 where no unit is given. 0 unless given. */
+            stones?: number | string;
+            /** @description Whether the shank has a soldered joint already. false unless given. */
+            joint?: boolean;
+            /** @description Price of a gram of the metal. In 1 where no unit is given. */
+            metal_price?: number | string;
+            /** @description Whether it is old work, brought in. false unless given. */
+            old_work?: boolean;
+            /**
+             * @description What was seen on it under the glass. "unasked" unless given.
+             * @enum {string}
+             */
+            old_solder?: "unasked" | "clean" | "lead" | "cadmium" | "plated";
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        SizeChangeResults: {
+            /** @description how much larger the diameter becomes */
+            change_diameter?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description how much longer it becomes round the inside */
+            change_round?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description stretch of a plain band */
+            strain?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description a plain band is stretched or pressed under this */
+            limit?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description how it is done */
+            method?: {
+                value: string;
+                unit: null;
+            };
+            /** @description piece to let in */
+            insert?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description outer edges of the two cuts */
+            edges_apart?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description centres of the two cuts, to scribe */
+            scribe_apart?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description passes on the mandrel, annealed before each */
+            passes?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description how it is annealed */
+            annealing?: {
+                value: string;
+                unit: null;
+            };
+            /** @description thickness afterwards */
+            thickness_after?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description metal that is added, or comes off */
+            metal_change?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description what it comes to, in the workshop’s money */
+            price_hint?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
             };
         };
     };

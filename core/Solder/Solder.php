@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Solder;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Stock\Alloy;
+
+/** A solder of the workshop's list. Temperatures in °C; fineness in parts of 1, null where none is said. */
+final readonly class Solder
+{
+    private const NOBILITY = ['base' => 0, 'silver' => 1, 'palladium' => 2, 'gold' => 2, 'platinum' => 3];
+
+    private function __construct(
+        public string $name,
+        public string $label,
+        public string $metal,
+        public float $solidus,
+        public float $flow,
+        public ?float $fineness,
+        public string $mark,
+    ) {}
+
+    public static function named(string $name, Rules $rules): self
+    {
+        $row = $rules->row('stock.solders', $name);
+
+        return new self($name, (string) $row['label'], (string) $row['metal'], (float) $row['solidus_c'], (float) $row['flow_c'], isset($row['fineness']) ? (float) $row['fineness'] : null, (string) ($row['mark'] ?? ''));
+    }
+
+    /** Whether an assay office is likely to pass it on this alloy; the local one decides. Source: workbook 12, law. */
+    public function isFineEnoughFor(Alloy $alloy, Rules $rules): bool
+    {
+        if ($alloy->metal === 'base' || $this->fineness === null && $this->metal === $alloy->metal) {
+            return true;
+        }
+        if ($this->metal !== $alloy->metal) {
+            return self::NOBILITY[$this->metal] > self::NOBILITY[$alloy->metal];
+        }
+        $least = $alloy->metal === 'silver' ? $rules->num('solder.least_silver') : match (true) {
+            $alloy->fineness >= 0.75 => $rules->num('solder.least_18k'),
+            $alloy->fineness >= 0.585 => $rules->num('solder.least_14k'),
+            default => $rules->num('solder.least_9k'),
+        };
+
+        return $this->fineness >= $least - 1e-9;
+    }
+}

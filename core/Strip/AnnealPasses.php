@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Strip;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stock\Alloy;
+
+/** How often metal is annealed while it is bent, domed, pressed, drawn, stretched or laid in. Source: workbook 11, sizing and annealing. */
+final class AnnealPasses implements Sheet
+{
+    private const SOURCE = 'workbook 11, annealing';
+
+    public const WORKS = ['bend', 'dome', 'press', 'stretch', 'inlay', 'draw'];
+
+    public function description(): Description
+    {
+        return new Description(
+            'anneal.passes',
+            'How often metal is annealed while it is worked, and how hot',
+            [
+                Field::named('alloy', 'stock.alloys', 'the alloy'),
+                Field::choice('work', self::WORKS, 'what is done to it')->default('bend'),
+                Field::length('inner_diameter', 'bent: the inside diameter')->optional(),
+                Field::length('thickness', 'bent: the thickness')->optional(),
+                Field::length('rim', 'domed: diameter of the rim')->optional(),
+                Field::length('height', 'domed: height of the dome')->optional(),
+                Field::of(Quantity::SquareMillimetres, 'area_before', 'drawn or rolled: area before')->optional(),
+                Field::of(Quantity::SquareMillimetres, 'area_after', 'drawn or rolled: area after')->optional(),
+                Field::share('strain', 'pressed, stretched or laid in: how far it is worked')->optional(),
+            ],
+            [
+                Output::share('strain', 'how far it is worked; drawn or rolled, the area taken off'),
+                Output::share('each', 'how far it goes between two annealings'),
+                Output::of(Quantity::Count, 'anneals', 'annealings, one before each pass'),
+                Output::text('annealing', 'how it is annealed'),
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $metal = Work::of(Alloy::named($input->text('alloy'), $rules), $rules);
+        $work = $input->text('work');
+        $answer = Reckoning::of($this, $input);
+        $strain = match ($work) {
+            'bend' => $this->bent($answer, $input),
+            'dome' => $this->domed($answer, $input),
+            'draw' => $this->drawn($answer, $input),
+            default => $this->said($answer, $input),
+        };
+        $each = match ($work) {
+            'bend', 'dome', 'press' => $rules->num('work.bend'), 'draw' => $rules->num('work.reduction'), default => $metal->limit / 2,
+        };
+        $answer->work('each', $each, $work === 'stretch' || $work === 'inlay' ? 'half of the metal’s limit' : 'the workshop’s own', '{}', [$each], ['alloy', 'work'], 'farther, and it cracks', self::SOURCE);
+        $work === 'draw'
+            ? $answer->work('anneals', (int) ceil(log(1 - $strain) / log(1 - $each) - 1e-9), 'log of what is left ÷ log of what one pass leaves, rounded up', 'ceil(ln(1 − {}) ÷ ln(1 − {}))', [$strain, $each], ['area_before', 'area_after'], 'each pass takes its share of what is there', self::SOURCE)
+            : $answer->work('anneals', (int) ceil($strain / $each - 1e-9), 'how far ÷ how far at once, rounded up', 'ceil({} ÷ {})', [$strain, $each], ['work', 'alloy'], 'one before each pass', self::SOURCE);
+
+        return $answer->say('annealing', $metal->annealing(), 'by the alloy', $input->text('alloy'), ['alloy'], 'soft metal moves, hard metal cracks', self::SOURCE)->answer();
+    }
+
+    private function bent(Reckoning $answer, Input $input): float
+    {
+        [$d, $t] = $this->two($input, 'inner_diameter', 'thickness');
+        $answer->work('strain', $t / ($d + $t), 'thickness ÷ (diameter + thickness)', '{} ÷ ({} + {})', [$t, $d, $t], ['inner_diameter', 'thickness'], 'the outer skin of a bend over its middle', 'geometry');
+
+        return $answer->given('strain');
+    }
+
+    private function domed(Reckoning $answer, Input $input): float
+    {
+        [$rim, $height] = $this->two($input, 'rim', 'height');
+        if ($height > $rim / 2) {
+            throw BadInput::field('height', sprintf('Higher than half a ball; up to %.2f mm is accepted.', $rim / 2));
+        }
+        // A disc of the dome's own area, over its rim.
+        $answer->work('strain', hypot($rim, 2 * $height) / $rim - 1, 'the square root of (rim² + (2 × height)²) ÷ rim − 1', '√({} × {} + (2 × {}) × (2 × {})) ÷ {} − 1', [$rim, $rim, $height, $height, $rim], ['rim', 'height'], 'how much its skin grows', 'geometry');
+
+        return $answer->given('strain');
+    }
+
+    private function drawn(Reckoning $answer, Input $input): float
+    {
+        [$before, $after] = $this->two($input, 'area_before', 'area_after');
+        if ($after >= $before) {
+            throw BadInput::field('area_after', sprintf('It grows smaller as it is drawn; under %.3g mm² is accepted.', $before));
+        }
+        $answer->work('strain', 1 - $after / $before, '1 − after ÷ before', '1 − {} ÷ {}', [$after, $before], ['area_before', 'area_after'], 'reduction of area', self::SOURCE);
+
+        return $answer->given('strain');
+    }
+
+    private function said(Reckoning $answer, Input $input): float
+    {
+        if (! $input->has('strain') || $input->num('strain') <= 0) {
+            throw BadInput::neitherGiven('strain', ['how far it is worked, a share over 0']);
+        }
+        $answer->work('strain', $input->num('strain'), 'as said', '{}', [$input->num('strain')], ['strain'], 'how far it is worked', self::SOURCE);
+
+        return $input->num('strain');
+    }
+
+    /** @return array{float, float} */
+    private function two(Input $input, string $one, string $other): array
+    {
+        foreach ([$one, $other] as $name) {
+            if (! $input->has($name)) {
+                throw BadInput::neitherGiven($name, [str_replace('_', ' ', $one).' and '.str_replace('_', ' ', $other).' together']);
+            }
+        }
+
+        return [$input->num($one), $input->num($other)];
+    }
+}

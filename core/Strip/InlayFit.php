@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Strip;
+
+use HotSprue\Form\SectionInput;
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stock\Alloy;
+
+/** An insert laid in a groove round a band, one lip pressed under and spread again. Source: workbook 11, inlay or sleeve. */
+final class InlayFit implements Sheet
+{
+    private const SOURCE = 'workbook 11, inlay or sleeve';
+
+    /** Least metal beside and under a groove, mm: ours. */
+    private const LIP = 0.6;
+
+    public function description(): Description
+    {
+        return new Description(
+            'inlay.fit',
+            'An insert for a groove round a band: its length, the lips, and how far one is pressed under',
+            [
+                Field::length('floor_diameter', 'diameter of the groove’s floor')->optional(),
+                Field::length('outer_diameter', 'outside diameter of the band')->optional(),
+                Field::length('groove_depth', 'depth of the groove')->optional(),
+                Field::length('inner_diameter', 'inside diameter of the band')->optional(),
+                Field::length('band_width', 'width of the band')->optional(),
+                Field::length('clearance', 'play between insert and lips, both together')->allowingZero()->default(0.05),
+                ...SectionInput::fields('insert'),
+                Field::named('alloy', 'stock.alloys', 'alloy of the band')->default('sterling-925'),
+            ],
+            [
+                Output::length('floor_diameter', 'diameter of the groove’s floor'),
+                Output::length('length', 'length of the insert'),
+                Output::length('groove_width', 'width of the groove'),
+                Output::length('lip', 'width of each lip'),
+                Output::length('left_under', 'metal left under the groove'),
+                Output::share('press', 'how far a lip is pressed under'),
+                Output::of(Quantity::Count, 'passes', 'passes under, and as many back'),
+                Output::length('proud', 'insert above the lips'),
+                Output::text('annealing', 'how it is annealed'),
+            ],
+            [
+                'press-too-far' => 'a lip would be pressed under as far as the metal goes, or farther',
+                'lip-thin' => 'lips under 0.6 mm',
+                'floor-thin' => 'less metal under the groove than a band should have',
+                'insert-low' => 'the insert lies under the lips',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $section = SectionInput::read($input);
+        $answer = Reckoning::of($this, $input);
+        $floor = $this->floor($answer, $input);
+        $work = Work::of(Alloy::named($input->text('alloy'), $rules), $rules);
+        $groove = $section->width + $input->num('clearance');
+        $answer
+            ->work('length', M_PI * ($floor + 2 * $section->centroid), 'π × (floor + 2 × centroid of the insert)', 'π × ({} + 2 × {})', [$floor, $section->centroid], ['floor_diameter', 'profile', 'width', 'thickness'], 'it lies round the floor and keeps its length along its middle', self::SOURCE)
+            ->work('groove_width', $groove, 'insert + clearance', '{} + {}', [$section->width, $input->num('clearance')], ['width', 'clearance'], 'a push fit', self::SOURCE);
+        if ($input->has('band_width')) {
+            $lip = ($input->num('band_width') - $groove) / 2;
+            if ($lip <= 0) {
+                throw BadInput::field('band_width', sprintf('The groove is as wide as the band; over %.2f mm is accepted.', $groove));
+            }
+            $answer->work('lip', $lip, '(band − groove) ÷ 2', '({} − {}) ÷ 2', [$input->num('band_width'), $groove], ['band_width', 'width', 'clearance'], 'the width is divided, a lip on each side', self::SOURCE);
+            if ($lip < self::LIP - 1e-9) {
+                $answer->find(Level::Caution, 'lip-thin', 'width', sprintf('A lip of %.2f mm tears when it is spread back.', $lip), 'Take a narrower insert.', ['width' => floor(100 * ($input->num('band_width') - 2 * self::LIP - $input->num('clearance'))) / 100]);
+            }
+        }
+        if ($input->has('groove_depth')) {
+            $this->press($answer, $input, $work, $floor, $section->thickness);
+        }
+        if ($input->has('inner_diameter')) {
+            $left = ($floor - $input->num('inner_diameter')) / 2;
+            if ($left <= 0) {
+                throw BadInput::field('inner_diameter', 'The groove goes through the band; a floor larger than the inside diameter is accepted.');
+            }
+            $least = $rules->num('limits.crown_stop');
+            $answer->work('left_under', $left, '(floor − inside) ÷ 2', '({} − {}) ÷ 2', [$floor, $input->num('inner_diameter')], ['floor_diameter', 'inner_diameter'], 'it carries the band while the lip is spread', self::SOURCE);
+            if ($left < $least - 1e-9) {
+                $answer->find(Level::Caution, 'floor-thin', 'inner_diameter', sprintf('%.2f mm under the groove; under %.1f it buckles.', $left, $least), 'Cut a shallower groove, or begin with a thicker band.');
+            }
+        }
+
+        return $answer->answer();
+    }
+
+    /** @throws BadInput when the floor is said twice, or not at all */
+    private function floor(Reckoning $answer, Input $input): float
+    {
+        $other = $input->has('outer_diameter') && $input->has('groove_depth');
+        if ($input->has('floor_diameter') && $input->has('outer_diameter')) {
+            throw BadInput::bothGiven(['floor_diameter', 'outer_diameter']);
+        }
+        if (! $input->has('floor_diameter') && ! $other) {
+            throw BadInput::neitherGiven('floor_diameter', ['the floor’s diameter', 'the band’s outside and the depth of its groove']);
+        }
+        $floor = $other ? $input->num('outer_diameter') - 2 * $input->num('groove_depth') : $input->num('floor_diameter');
+        if ($floor <= 0) {
+            throw BadInput::field('groove_depth', 'Deeper than the band; a smaller depth is accepted.');
+        }
+        $other
+            ? $answer->work('floor_diameter', $floor, 'outside − 2 × depth', '{} − 2 × {}', [$input->num('outer_diameter'), $input->num('groove_depth')], ['outer_diameter', 'groove_depth'], 'what the insert lies round', self::SOURCE)
+            : $answer->work('floor_diameter', $floor, 'as measured', '{}', [$floor], ['floor_diameter'], 'what the insert lies round', self::SOURCE);
+
+        return $floor;
+    }
+
+    private function press(Reckoning $answer, Input $input, Work $work, float $floor, float $thickness): void
+    {
+        $depth = $input->num('groove_depth');
+        $press = 2 * $depth / ($floor + 2 * $depth);
+        $answer
+            ->work('press', $press, '2 × depth ÷ (floor + 2 × depth)', '2 × {} ÷ ({} + 2 × {})', [$depth, $floor, $depth], ['groove_depth', 'floor_diameter'], 'a closed insert slips over a lip that is no larger than the floor', self::SOURCE)
+            ->work('passes', $work->passes($press), 'press ÷ half of the limit, rounded up', 'ceil({} ÷ ({} ÷ 2))', [$press, $work->limit], ['groove_depth', 'alloy'], 'small passes, annealed before each', self::SOURCE)
+            ->work('proud', $thickness - $depth, 'insert − depth', '{} − {}', [$thickness, $depth], ['thickness', 'groove_depth'], 'filed flush at the end', self::SOURCE)
+            ->say('annealing', $work->annealing(), 'by the alloy', $input->text('alloy'), ['alloy'], 'soft metal moves, hard metal cracks', 'workbook 11, annealing');
+        if ($press >= $work->limit - 1e-12) {
+            $answer->find(Level::Stop, 'press-too-far', 'groove_depth', sprintf('The lip would go under by %.1f %%; under %.0f %% is safe.', 100 * $press, 100 * $work->limit), 'Cut a shallower groove, or lay the insert in open and solder it closed.', ['groove_depth' => floor(100 * $work->limit * $floor / 2 / (1 - $work->limit)) / 100]);
+        }
+        if ($thickness < $depth - 1e-9) {
+            $answer->find(Level::Note, 'insert-low', 'thickness', sprintf('The insert lies %.2f mm under the lips.', $depth - $thickness), 'Fine where it is meant; else take a thicker one and file it flush.', ['thickness' => $depth]);
+        }
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Strip;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stock\Alloy;
+
+/** Plates and discs cut from sheet, in rows and columns; a disc that is to be domed is cut larger. Source: workbook 11; the geometry is its own. */
+final class PlateCut implements Sheet
+{
+    private const SOURCE = 'geometry';
+
+    public function description(): Description
+    {
+        return new Description(
+            'plate.cut',
+            'Plates and discs cut from a sheet of metal, how many it gives and what they weigh',
+            [
+                Field::length('sheet_width', 'width of the sheet'),
+                Field::length('sheet_length', 'length of the sheet'),
+                Field::length('thickness', 'thickness of the sheet'),
+                Field::choice('shape', ['plate', 'disc'], 'what is cut')->default('plate'),
+                Field::length('width', 'width of a plate; diameter of a disc, or of the dome’s rim'),
+                Field::length('length', 'length of a plate; as its width unless said')->optional(),
+                Field::length('dome_height', 'how high a disc is domed')->allowingZero()->default(0.0),
+                Field::length('gap', 'between two, for the saw or the punch')->allowingZero()->fromRule('work.kerf'),
+                Field::count('count', 'how many are wanted')->default(1),
+                Field::named('alloy', 'stock.alloys', 'the alloy')->default('sterling-925'),
+            ],
+            [
+                Output::length('blank', 'width of the blank; diameter of a disc before it is domed'),
+                Output::of(Quantity::Count, 'makes', 'how many the sheet gives'),
+                Output::mass('mass_each', 'mass of one'),
+                Output::share('waste_share', 'share of the sheet that is not in the pieces wanted'),
+            ],
+            ['sheet-short' => 'the sheet gives fewer than are wanted'],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $disc = $input->text('shape') === 'disc';
+        [$width, $dome] = [$input->num('width'), $input->num('dome_height')];
+        if ($dome > 0 && (! $disc || $dome > $width / 2)) {
+            throw BadInput::field('dome_height', $disc ? sprintf('Higher than half a ball; up to %.2f mm is accepted.', $width / 2) : 'Only a disc is domed here; 0 is accepted.');
+        }
+        if ($disc && $input->has('length')) {
+            throw BadInput::field('length', 'A disc has none; its diameter alone is accepted.');
+        }
+        $blank = $disc ? hypot($width, 2 * $dome) : $width;
+        $long = $disc ? $blank : $input->numOr('length', $width);
+        $gap = $input->num('gap');
+        $makes = max(self::rows($input->num('sheet_width'), $blank, $gap) * self::rows($input->num('sheet_length'), $long, $gap), self::rows($input->num('sheet_width'), $long, $gap) * self::rows($input->num('sheet_length'), $blank, $gap));
+        $area = $disc ? M_PI / 4 * $blank ** 2 : $blank * $long;
+        $density = Alloy::named($input->text('alloy'), $rules)->density;
+        $count = $input->num('count');
+        $sheet = $input->num('sheet_width') * $input->num('sheet_length');
+        $size = ['width', ...($input->has('length') ? ['length'] : []), 'dome_height'];
+        $answer = Reckoning::of($this, $input)
+            ->work('blank', $blank, 'the square root of (rim² + (2 × height)²); a flat one as it is', '√({} × {} + (2 × {}) × (2 × {}))', [$width, $width, $dome, $dome], $size, 'a dome has the area of the disc that it is beaten from', self::SOURCE)
+            ->work('makes', $makes, 'rows × columns, the better way round', '{}', [$makes], [...$size, 'sheet_width', 'sheet_length', 'gap'], 'set out in straight rows, as it is sawn', self::SOURCE)
+            ->work('mass_each', $area * $input->num('thickness') * $density / 1000, 'area × thickness × density', '{} × {} × {} ÷ 1000', [$area, $input->num('thickness'), $density], [...$size, 'thickness', 'alloy'], 'metal to take from stock', 'workbook 6, densities')
+            ->work('waste_share', max(0.0, 1 - min($count, $makes) * $area / $sheet), '1 − pieces × area ÷ sheet', '1 − {} × {} ÷ {}', [min($count, $makes), $area, $sheet], [...$size, 'count', 'sheet_width', 'sheet_length'], 'scrap, or the next piece', self::SOURCE);
+        if ($makes < $count) {
+            $answer->find(Level::Stop, 'sheet-short', 'count', sprintf('The sheet gives %d of them.', $makes), $makes > 0 ? 'Cut so many, or take a larger sheet.' : 'Take a larger sheet.', $makes > 0 ? ['count' => $makes] : []);
+        }
+
+        return $answer->answer();
+    }
+
+    private static function rows(float $sheet, float $piece, float $gap): int
+    {
+        return (int) floor(($sheet + $gap) / ($piece + $gap) + 1e-9);
+    }
+}

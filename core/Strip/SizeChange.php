@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Strip;
+
+use HotSprue\Form\Section;
+use HotSprue\Form\SectionInput;
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Solder\OldWork;
+use HotSprue\Stock\Alloy;
+
+/** A ring made larger or smaller: stretched, pressed, or cut. Source: workbook 11, sizing. */
+final class SizeChange implements Sheet
+{
+    private const SOURCE = 'workbook 11, sizing';
+
+    public const METHODS = ['stretch', 'compress', 'insert', 'take-out'];
+
+    public const STONES = ['none', 'head', 'channel', 'pave', 'full-circle'];
+
+    /** Settings that do not follow a ring that is bent. */
+    private const STIFF = ['channel', 'pave', 'full-circle'];
+
+    private const CAUTION = 0.4;
+
+    private const STOP = 0.8;
+
+    public function description(): Description
+    {
+        return new Description(
+            'size.change',
+            'How a ring is made larger or smaller, and what it costs in metal',
+            [
+                Field::of(Quantity::RingSize, 'from', 'the size that it has'),
+                Field::of(Quantity::RingSize, 'to', 'the size that it is to have'),
+                ...SectionInput::fields('shank'),
+                Field::named('alloy', 'stock.alloys', 'the alloy'),
+                Field::length('kerf', 'width of a saw cut')->allowingZero()->fromRule('work.kerf'),
+                Field::choice('method', self::METHODS, 'how it is done, where it is chosen by hand')->optional(),
+                Field::choice('stones_in', self::STONES, 'where stones are set in it')->default('none'),
+                Field::count('stones', 'how many stones are set in it')->allowingZero()->default(0),
+                Field::yesNo('joint', 'whether the shank has a soldered joint already')->default(false),
+                Field::number('metal_price', 'price of a gram of the metal')->optional(),
+                ...OldWork::fields(),
+            ],
+            [
+                Output::length('change_diameter', 'how much larger the diameter becomes'),
+                Output::length('change_round', 'how much longer it becomes round the inside'),
+                Output::share('strain', 'stretch of a plain band'),
+                Output::share('limit', 'a plain band is stretched or pressed under this'),
+                Output::text('method', 'how it is done'),
+                Output::length('insert', 'piece to let in'),
+                Output::length('edges_apart', 'outer edges of the two cuts'),
+                Output::length('scribe_apart', 'centres of the two cuts, to scribe'),
+                Output::of(Quantity::Count, 'passes', 'passes on the mandrel, annealed before each'),
+                Output::text('annealing', 'how it is annealed'),
+                Output::length('thickness_after', 'thickness afterwards'),
+                Output::mass('metal_change', 'metal that is added, or comes off'),
+                Output::number('price_hint', 'what it comes to, in the workshop’s money'),
+            ],
+            [
+                'stones-set' => 'stones set, and the diameter changes by over 0.4 mm',
+                'stones-remade' => 'channel, pavé or a full circle, and the diameter changes by over 0.8 mm',
+                'stretch-too-far' => 'stretched or pressed as far as the metal goes, or farther',
+                'stretch-through-stones' => 'stretched through a zone that is set with stones',
+                'wrong-way' => 'a way of working that goes the other way',
+                'joint-in-way' => 'stretched with a soldered joint in the shank',
+                'thin-after' => 'thinner than a daily ring should be afterwards',
+                ...OldWork::FINDINGS,
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        if (abs($input->num('to') - $input->num('from')) < 1e-9) {
+            throw BadInput::field('to', 'It has this size already; another size is accepted.');
+        }
+        $alloy = Alloy::named($input->text('alloy'), $rules);
+        $work = Work::of($alloy, $rules);
+        $section = SectionInput::read($input);
+        [$from, $to] = [$input->num('from'), $input->num('to')];
+        $round = $to - $from;
+        $strain = $round / $from;
+        $answer = Reckoning::of($this, $input)
+            ->work('change_round', $round, 'to − from, round the inside', '{} − {}', [$to, $from], ['from', 'to'], 'a size is held as its inside circumference', 'ISO 8653')
+            ->work('change_diameter', $round / M_PI, '(to − from) ÷ π', '({} − {}) ÷ π', [$to, $from], ['from', 'to'], 'the same across', 'ISO 8653')
+            ->work('strain', $strain, '(to − from) ÷ from', '({} − {}) ÷ {}', [$to, $from, $from], ['from', 'to'], 'what every mm of the shank is stretched', self::SOURCE)
+            ->work('limit', $work->limit, 'the workshop’s limit for the metal', '{}', [$work->limit], ['alloy'], 'farther, and it cracks', self::SOURCE);
+        $bends = abs($strain) < $work->limit - 1e-12 && ! in_array($input->text('stones_in'), self::STIFF, true);
+        $proposed = $round > 0 ? ($bends ? 'stretch' : 'insert') : ($bends ? 'compress' : 'take-out');
+        $method = $input->textOrNull('method') ?? $proposed;
+        $answer->say('method', $method, 'under the limit and with no stones in the way it is bent, else cut', sprintf('%.4f of %.2f', abs($strain), $work->limit), ['from', 'to', 'alloy', 'stones_in'], 'a cut is a joint more, a stretch leaves it thinner', self::SOURCE);
+        $this->measure($answer, $input, $section, $work, $method, $alloy->density, $rules);
+        $this->judge($answer, $input, $method, $proposed, $strain, $work->limit, $rules);
+        OldWork::judge($input, $answer);
+
+        return $answer->answer();
+    }
+
+    private function measure(Reckoning $answer, Input $input, Section $section, Work $work, string $method, float $density, Rules $rules): void
+    {
+        $round = $input->num('to') - $input->num('from');
+        $kerf = $input->num('kerf');
+        $ends = ['from', 'to', 'kerf'];
+        $metal = 0.0;
+        if ($method === 'insert') {
+            $insert = $round + $kerf;
+            $metal = $insert;
+            $answer->work('insert', $insert, 'change + kerf', '{} + {}', [$round, $kerf], $ends, 'the saw takes its own width out of the shank', self::SOURCE);
+        } elseif ($method === 'take-out') {
+            $metal = $round;
+            $answer->work('edges_apart', -$round, 'the change', '{}', [-$round], ['from', 'to'], 'all that lies between the outer edges goes, the cuts with it', self::SOURCE)
+                ->work('scribe_apart', max(0.0, -$round - $kerf), 'change − kerf', '{} − {}', [max(-$round, $kerf), $kerf], $ends, 'each cut is half a kerf wide on its inner side', self::SOURCE);
+        } else {
+            $strain = $round / $input->num('from');
+            $passes = $work->passes($strain);
+            $answer->work('passes', $passes, 'stretch ÷ half of the limit, rounded up', 'ceil({} ÷ ({} ÷ 2))', [abs($strain), $work->limit], ['from', 'to', 'alloy'], 'annealed before each pass; a soft mallet does not stretch, a hammer on the mandrel does', self::SOURCE)
+                ->say('annealing', $work->annealing(), 'by the alloy', $input->text('alloy'), ['alloy'], 'soft metal moves, hard metal cracks', 'workbook 11, annealing');
+        }
+        $after = in_array($method, ['stretch', 'compress'], true) ? $section->thickness * (1 - $answer->given('strain') / 2) : $section->thickness;
+        $answer->work('thickness_after', $after, 'thickness × (1 − stretch ÷ 2), where it is bent', '{} × (1 − {} ÷ 2)', [$section->thickness, 2 * (1 - $after / $section->thickness)], ['thickness', 'from', 'to'], 'the metal for the length comes out of width and thickness', self::SOURCE);
+        $grams = $metal * $section->area * $density / 1000;
+        $answer->work('metal_change', $grams, 'length let in or taken out × area × density', '{} × {} × {} ÷ 1000', [$metal, $section->area, $density], [...$ends, 'width', 'thickness', 'profile', 'alloy'], 'it goes to the metal account', self::SOURCE);
+        $fee = $rules->num($round > 0 ? 'sizing.fee_up' : 'sizing.fee_down');
+        $stones = $input->num('stones') * $rules->num('sizing.per_stone');
+        $price = $input->numOr('metal_price', 0.0) * max(0.0, $grams);
+        $answer->work('price_hint', $fee + $stones + $price, 'the workshop’s fee + stones × checking + metal added × its price', '{} + {} + {}', [$fee, $stones, $price], ['from', 'to', 'stones', 'metal_price'], 'a hint for the counter, not a quote', 'the workshop’s own figures');
+    }
+
+    private function judge(Reckoning $answer, Input $input, string $method, string $proposed, float $strain, float $limit, Rules $rules): void
+    {
+        $across = abs($input->num('to') - $input->num('from')) / M_PI;
+        $set = $input->text('stones_in');
+        $bent = in_array($method, ['stretch', 'compress'], true);
+        $cut = $strain > 0 ? 'insert' : 'take-out';
+        if (in_array($method, $strain > 0 ? ['compress', 'take-out'] : ['stretch', 'insert'], true)) {
+            $answer->find(Level::Stop, 'wrong-way', 'method', sprintf('It is to become %s, and this makes it %s.', $strain > 0 ? 'larger' : 'smaller', $strain > 0 ? 'smaller' : 'larger'), 'Take the other way.', ['method' => $proposed]);
+        } elseif ($bent && abs($strain) >= $limit - 1e-12) {
+            $answer->find(Level::Stop, 'stretch-too-far', 'method', sprintf('%.1f %% is as far as this metal goes, or farther; under %.0f %% is safe.', 100 * abs($strain), 100 * $limit), 'Cut it.', ['method' => $cut]);
+        }
+        if ($bent && in_array($set, self::STIFF, true)) {
+            $answer->find(Level::Stop, 'stretch-through-stones', 'method', 'A zone set with stones does not follow: the stones fall or break.', 'Cut it away from the stones.', ['method' => $cut]);
+        }
+        if ($bent && $input->flag('joint')) {
+            $answer->find(Level::Caution, 'joint-in-way', 'joint', 'A soldered joint tears before the shank stretches.', 'Stretch away from it, or cut it through and let the metal in there.');
+        }
+        if (in_array($set, self::STIFF, true) && $across > self::STOP + 1e-9) {
+            $answer->find(Level::Stop, 'stones-remade', 'stones_in', sprintf('%.2f mm across is more than such a setting follows.', $across), 'It is remade to the new size; tell the client.');
+        } elseif ($set !== 'none' && $across > self::CAUTION + 1e-9) {
+            $answer->find(Level::Caution, 'stones-set', 'stones_in', sprintf('%.2f mm across bends the setting: stones loosen or chip.', $across), 'Check every stone before and after, and tighten; or take them out first.');
+        }
+        $least = $rules->num('limits.crown_caution');
+        if ($answer->given('thickness_after') < $least - 1e-9 && $bent) {
+            $answer->find(Level::Caution, 'thin-after', 'thickness', sprintf('%.2f mm is left; under %.1f a daily ring wears through.', $answer->given('thickness_after'), $least), 'Let metal in instead.', ['method' => $cut]);
+        }
+    }
+}

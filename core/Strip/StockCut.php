@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Strip;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** Pieces cut from a length of wire or strip: what is left, and what that will still make. Source: workbook 11, metal for a shank. */
+final class StockCut implements Sheet
+{
+    private const SOURCE = 'workbook 11, say what is left';
+
+    public function description(): Description
+    {
+        return new Description(
+            'stock.cut',
+            'Pieces cut from a length of stock, what is left and what it will still make',
+            [
+                Field::length('stock_length', 'length of the stock'),
+                Field::length('kerf', 'width of a saw cut')->allowingZero()->fromRule('work.kerf'),
+                Field::rows('pieces', [
+                    Field::text('name', 'which piece'),
+                    Field::length('length', 'its length'),
+                    Field::count('count', 'how many are cut now')->allowingZero()->default(1),
+                ], 'the pieces, those cut now and those it might still make'),
+            ],
+            [
+                Output::length('used', 'taken off the stock, with the cuts'),
+                Output::length('left_over', 'what is left'),
+                Output::rows('still_makes', 'how many of each piece the rest would make alone'),
+            ],
+            ['stock-short' => 'the stock is too short for the pieces'],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        [$stock, $kerf] = [$input->num('stock_length'), $input->num('kerf')];
+        $pieces = $input->rows('pieces');
+        $length = array_sum(array_map(static fn (array $piece): float => $piece['length'] * $piece['count'], $pieces));
+        $cuts = array_sum(array_column($pieces, 'count'));
+        // The last cut takes no more than what is there: a piece may end with the stock.
+        $sawn = $cuts === 0 ? 0.0 : ($cuts - 1) * $kerf + max(0.0, min($kerf, $stock - $length - ($cuts - 1) * $kerf));
+        $used = $length + $sawn;
+        $left = $stock - $used;
+        $answer = Reckoning::of($this, $input)
+            ->work('used', $used, 'lengths + what the saw takes', '{} + {}', [$length, $sawn], ['pieces', 'kerf'], 'each cut turns its own width to dust', self::SOURCE)
+            ->work('left_over', max(0.0, $left), 'stock − used', '{} − {}', [max($stock, $used), $used], ['stock_length', 'pieces', 'kerf'], 'kept with its alloy marked on it', self::SOURCE)
+            ->give('still_makes', array_map(static fn (array $piece): array => ['name' => $piece['name'], 'count' => max(0, (int) floor(($left + $kerf) / ($piece['length'] + $kerf) + 1e-9))], $pieces));
+        if ($left < -1e-9) {
+            $answer->find(Level::Stop, 'stock-short', 'stock_length', sprintf('It is %.2f mm short of these pieces.', -$left), 'Take a longer piece, or cut fewer.', ['stock_length' => ceil($used * 10) / 10]);
+        }
+
+        return $answer->answer();
+    }
+}

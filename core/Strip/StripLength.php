@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Strip;
+
+use HotSprue\Form\FingerInput;
+use HotSprue\Form\SectionInput;
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stock\Alloy;
+
+/** How long a blank is cut for a band bent from stock. Source: workbook 11, strip.length. */
+final class StripLength implements Sheet
+{
+    private const SOURCE = 'workbook 11, blank for a band bent from stock';
+
+    /** From here on the bench rule puts a ring a quarter of a size out, mm. */
+    private const QUARTER = 0.638;
+
+    public function description(): Description
+    {
+        return new Description(
+            'strip.length',
+            'The length of a strip to be bent into a band, and what the stock leaves',
+            [
+                ...FingerInput::fields(),
+                ...SectionInput::fields('strip'),
+                Field::length('overlap', 'how far an open shank’s ends lie over one another')->allowingZero()->default(0.0),
+                Field::length('gap', 'how far an open shank’s ends stand apart')->allowingZero()->default(0.0),
+                Field::length('trim', 'to spare for truing the ends')->allowingZero()->default(0.0),
+                Field::length('stock_length', 'length of the stock at hand')->optional(),
+                Field::named('alloy', 'stock.alloys', 'the alloy')->optional(),
+            ],
+            [
+                Output::length('length', 'length to cut'),
+                Output::length('bench_rule', 'what π × (diameter + thickness) would give'),
+                Output::length('rule_off', 'bench rule over the length to cut'),
+                Output::length('centroid', 'height of the section’s middle above the finger side'),
+                Output::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of the blank'),
+                Output::mass('mass', 'mass of the blank'),
+                Output::length('left_over', 'what is left of the stock'),
+            ],
+            [
+                'stock-short' => 'the stock at hand is shorter than the blank',
+                'rule-off' => 'the bench rule is a quarter of a US size or more away',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $finger = FingerInput::read($input);
+        $section = SectionInput::read($input);
+        $diameter = $finger->diameter();
+        [$overlap, $gap, $trim] = [$input->num('overlap'), $input->num('gap'), $input->num('trim')];
+        $length = M_PI * ($diameter + 2 * $section->centroid) + $overlap - $gap + $trim;
+        $rule = M_PI * ($diameter + $section->thickness) + $overlap - $gap + $trim;
+        $uses = [...FingerInput::uses($input), 'profile', 'width', 'thickness', 'overlap', 'gap', 'trim'];
+        $answer = Reckoning::of($this, $input)
+            ->work('centroid', $section->centroid, 'of the exact section', '{}', [$section->centroid], ['profile', 'width', 'thickness'], 'metal inside it is pressed, outside it stretched; here it keeps its length', 'workbook 2, sections')
+            ->work('length', $length, 'π × (diameter + 2 × centroid) + overlap − gap + trim', 'π × ({} + 2 × {}) + {} − {} + {}', [$diameter, $section->centroid, $overlap, $gap, $trim], $uses, 'the strip keeps its length along the middle of its section', self::SOURCE)
+            ->work('bench_rule', $rule, 'π × (diameter + thickness) + overlap − gap + trim', 'π × ({} + {}) + {} − {} + {}', [$diameter, $section->thickness, $overlap, $gap, $trim], $uses, 'exact for a flat strip, long for a domed one', self::SOURCE)
+            ->work('rule_off', $rule - $length, 'bench rule − length', '{} − {}', [$rule, $length], $uses, 'how much longer a habit would cut it', self::SOURCE)
+            ->work('volume_mm3', $section->area * $length, 'area × length', '{} × {}', [$section->area, $length], $uses, 'the blank before it is bent', 'workbook 2, sections');
+        if ($input->has('alloy')) {
+            $density = Alloy::named($input->text('alloy'), $rules)->density;
+            $answer->work('mass', $section->area * $length * $density / 1000, 'area × length × density', '{} × {} × {} ÷ 1000', [$section->area, $length, $density], [...$uses, 'alloy'], 'metal to take from stock', 'workbook 6, densities');
+        }
+        if (abs($rule - $length) >= self::QUARTER) {
+            $answer->find(Level::Note, 'rule-off', 'profile', sprintf('The bench rule would cut it %.2f mm longer: a quarter of a size and more.', $rule - $length), 'Cut by the section’s own middle, and try it on the mandrel before it is closed.');
+        }
+        if ($input->has('stock_length')) {
+            $left = $input->num('stock_length') - $length;
+            $answer->work('left_over', max(0.0, $left), 'stock − length', '{} − {}', [$input->num('stock_length'), $input->num('stock_length') - max(0.0, $left)], [...$uses, 'stock_length'], 'what it will still make: shoulders, a collet, a jump ring', self::SOURCE);
+            if ($left < -1e-9) {
+                $answer->find(Level::Stop, 'stock-short', 'stock_length', sprintf('The stock is %.2f mm too short.', -$left), 'Take a longer piece, or draw this one down.', ['stock_length' => ceil($length * 10) / 10]);
+            }
+        }
+
+        return $answer->answer();
+    }
+}
