@@ -141,7 +141,7 @@ final readonly class Field
         return $this->with(['least' => $least, 'most' => $most, 'zero' => $this->zero || $least > 0]);
     }
 
-    /** Several of these, in a list. */
+    /** Several of these, in a list, or said with commas between them. */
     public function many(): self
     {
         return $this->with(['many' => true]);
@@ -167,6 +167,10 @@ final readonly class Field
     {
         if (! $this->many) {
             return $this->readOne($raw, $rules);
+        }
+        $raw = is_string($raw) ? array_values(array_filter(array_map(trim(...), explode(',', $raw)), static fn (string $one): bool => $one !== '')) : $raw;
+        if ($raw === [] && ($this->default === [] || ! $this->required)) {
+            return [];
         }
         if (! is_array($raw) || ! array_is_list($raw) || $raw === [] || count($raw) > 100) {
             throw new NotUnderstood(sprintf('A list of 1 to 100 is accepted, each %s.', $this->quantity->accepts()));

@@ -27,6 +27,10 @@ use HotSprue\Seats\SeatBezel;
 use HotSprue\Seats\SeatClaw;
 use HotSprue\Seats\SeatDepth;
 use HotSprue\Seats\SeatRound;
+use HotSprue\Solder\JoinAdvice;
+use HotSprue\Solder\JoinChips;
+use HotSprue\Solder\JoinPlan;
+use HotSprue\Solder\StretchTest;
 use HotSprue\Stones\StoneCare;
 use HotSprue\Stones\StoneOutline;
 use HotSprue\Stones\StoneWeight;
@@ -56,6 +60,7 @@ final class Sheets
         BlankChoose::class, MetalCharge::class, AlloyDensity::class, AlloyMix::class, SprueSize::class, FlaskChoose::class, TreePack::class, InvestmentMix::class,
         PourTemperatures::class, BurnoutProgramme::class, BurnoutCore::class, PourFill::class, SpinBalance::class, CastCheck::class,
         StripLength::class, StockCut::class, PlateCut::class, AnnealPasses::class, InlayFit::class, SizeChange::class,
+        JoinPlan::class, JoinAdvice::class, JoinChips::class, StretchTest::class,
     ];
 
     /** @var array<string, Sheet>|null */

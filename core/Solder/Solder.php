@@ -20,13 +20,14 @@ final readonly class Solder
         public float $flow,
         public ?float $fineness,
         public string $mark,
+        public bool $held,
     ) {}
 
     public static function named(string $name, Rules $rules): self
     {
         $row = $rules->row('stock.solders', $name);
 
-        return new self($name, (string) $row['label'], (string) $row['metal'], (float) $row['solidus_c'], (float) $row['flow_c'], isset($row['fineness']) ? (float) $row['fineness'] : null, (string) ($row['mark'] ?? ''));
+        return new self($name, (string) $row['label'], (string) $row['metal'], (float) $row['solidus_c'], (float) $row['flow_c'], isset($row['fineness']) ? (float) $row['fineness'] : null, (string) ($row['mark'] ?? ''), ($row['held'] ?? true) === true);
     }
 
     /** Whether an assay office is likely to pass it on this alloy; the local one decides. Source: workbook 12, law. */

@@ -22,6 +22,7 @@ final class Solders
             Field::of(Quantity::Share, 'fineness', 'parts of fine metal in 1; none said for platinum')->optional(),
             Field::text('mark', 'how the strip is marked')->optional(),
             Field::text('form', 'the forms in stock')->optional(),
+            Field::yesNo('held', 'whether the cupboard holds it')->default(true),
         ];
     }
 
@@ -44,7 +45,7 @@ final class Solders
             foreach ($grades as $grade => [$solidus, $flow, $fineness]) {
                 $rows[] = [
                     'name' => "{$sort}-{$grade}{$set}", 'label' => trim(str_replace('-', ' ', $sort)." {$grade}".($set === '' ? '' : ', British set')), 'metal' => $metal,
-                    'solidus_c' => $solidus, 'flow_c' => $flow, 'fineness' => $fineness, 'mark' => $marks[$grade], 'form' => 'chip',
+                    'solidus_c' => $solidus, 'flow_c' => $flow, 'fineness' => $fineness, 'mark' => $marks[$grade], 'form' => $grade === 'easy' ? 'chip, paste' : 'chip', 'held' => $set === '',
                 ];
             }
         }

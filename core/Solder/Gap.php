@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Solder;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Reckoning;
+
+/** How far a closed joint gapes, mm; solder does not fill gaps. Source: workbook 11, joint gap. */
+final class Gap
+{
+    public const FINDINGS = [
+        'gap-over-hair' => 'a joint’s gap over a hair',
+        'gap-wide' => 'a joint’s gap over 0.15 mm',
+        'gap-too-wide' => 'a joint’s gap over 0.2 mm',
+    ];
+
+    private const WIDE = 0.15;
+
+    private const TOO_WIDE = 0.2;
+
+    public static function judge(Reckoning $answer, float $gap, string $about, string $of, Rules $rules): void
+    {
+        $remedy = 'Saw through the closed joint to true it, and close it again until no light comes through.';
+        $says = sprintf('%s gapes %.2f mm: solder does not fill gaps.', $of, $gap);
+        match (true) {
+            $gap > self::TOO_WIDE + 1e-9 => $answer->find(Level::Stop, 'gap-too-wide', $about, $says, $remedy),
+            $gap > self::WIDE + 1e-9 => $answer->find(Level::Caution, 'gap-wide', $about, $says, $remedy),
+            $gap > $rules->num('solder.gap') + 1e-9 => $answer->find(Level::Note, 'gap-over-hair', $about, $says, $remedy),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Solder;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** In which heats a piece is joined, with which solder: hardest first, or why it cannot be. Source: workbook 12, the plan. */
+final class JoinPlan implements Sheet
+{
+    public const FORMS = ['chip', 'wire', 'paste'];
+
+    private const SOURCE = 'workbook 12, the plan';
+
+    /** Nearer to a part's solidus than this is a caution, °C. */
+    private const NEAR = 25.0;
+
+    public function description(): Description
+    {
+        return new Description(
+            'join.plan',
+            'The heats that join a piece, hardest solder first, or why there are none and what would free it',
+            [
+                Field::rows('parts', [
+                    Field::text('id', 'name of the part'),
+                    Field::named('alloy', 'stock.alloys', 'its alloy'),
+                    Field::mass('mass', 'its mass')->optional(),
+                ], 'the parts'),
+                Field::rows('joints', [
+                    Field::text('id', 'name of the joint'),
+                    Field::text('parts', 'the parts that it joins')->many(),
+                    Field::text('after', 'joints that come before it')->many()->default([]),
+                    Field::choice('form', self::FORMS, 'form of the solder')->default('chip'),
+                    Field::text('grade', 'solder, where it is fixed')->optional(),
+                    Field::text('same_heat', 'group of joints that share a heat')->optional(),
+                    Field::yesNo('hollow', 'whether it closes a hollow')->default(false),
+                    Field::yesNo('vent', 'whether the hollow has a vent hole')->default(false),
+                    Field::yesNo('guard', 'whether it is guarded, so that its grade may be used again')->default(false),
+                    Field::yesNo('cold', 'whether it is made without a torch')->default(false),
+                    Field::yesNo('textured', 'whether a face beside it is textured')->default(false),
+                    Field::yesNo('thin_wire', 'whether it puts thin wire on a thick base')->default(false),
+                    Field::length('length', 'length of the joint')->optional(),
+                    Field::length('section', 'thickness of the metal that meets')->optional(),
+                    Field::length('gap', 'how far it gapes, as seen')->allowingZero()->optional(),
+                ], 'the joints'),
+                Field::named('solders', 'stock.solders', 'solders to choose from; what the cupboard holds for these metals unless said')->many()->default([]),
+                Field::named('stones_set', 'stock.species', 'stones that are set already')->many()->default([]),
+                Field::text('order', 'joints in the order that they are to be made in')->many()->default([]),
+                Field::temperature('step_c', 'a solder flows so far under those in the piece')->allowingZero()->fromRule('solder.step'),
+                Field::temperature('margin_c', 'a solder flows so far under the solidus of every part')->allowingZero()->fromRule('solder.margin'),
+                Field::choice('law', ['off', 'on'], 'whether solder must be as fine as the assay office asks')->fromRule('solder.law'),
+                Field::choice('school', ['hardest', 'easy'], 'which solder a single joint takes')->fromRule('solder.school'),
+                ...OldWork::fields(),
+            ],
+            [
+                Output::text('possible', 'whether there is a plan'),
+                Output::of(Quantity::Count, 'fires', 'how often it is heated'),
+                Output::rows('heats', 'the heats in order'),
+                Output::text('order', 'the joints in order'),
+                Output::of(Quantity::Temperature, 'least_margin', 'nearest that a flow comes to the solidus of a part in the fire'),
+                Output::of(Quantity::Temperature, 'last_flow', 'flow of the last solder: what the finished piece stands'),
+                Output::rows('remaining_grades', 'solders that could still be used after the last heat'),
+                Output::rows('sharing', 'joints that could share a heat'),
+                Output::text('cost', 'what the order that was asked for costs'),
+                Output::rows('cold', 'joints made without a torch, after the last fire'),
+                Output::rows('clash', 'joints that cannot all be made'),
+                Output::rows('remedies', 'what would free them'),
+            ],
+            [
+                'no-plan' => 'joints that cannot all be soldered',
+                'order-stuck' => 'an order that was asked for and cannot be kept',
+                'order-costs' => 'an order that was asked for, and a better one is there',
+                'margin-small' => 'a solder that flows less than 25 °C under the solidus of a part',
+                'softens-earlier' => 'a solder that flows above an earlier one’s solidus',
+                'grade-again' => 'a grade used again beside a guarded joint',
+                'under-fineness' => 'solder under the fineness that the assay office asks, where the law is not kept to',
+                'no-vent' => 'a closed hollow with no vent hole',
+                ...SetStones::FINDINGS, ...Gap::FINDINGS, ...OldWork::FINDINGS,
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $assembly = Assembly::read($input, $rules);
+        $terms = Terms::read($input, $rules);
+        $answer = Reckoning::of($this, $input);
+        $search = Search::in($assembly, $terms);
+        $free = $search->best();
+        $answer->say('possible', $free === null ? 'no' : 'yes', 'every order of joints and grades that keeps the rules', sprintf('%d joints, %d parts, %d solders', count($assembly->joints), count($assembly->names), count($assembly->solders)), ['parts', 'joints', 'solders', 'step_c', 'margin_c', 'law'], 'searched through, not guessed', self::SOURCE)
+            ->give('cold', array_values(array_map(static fn (Joint $joint): array => ['joint' => $joint->id], array_filter($assembly->joints, static fn (Joint $joint): bool => $joint->cold))));
+        $free === null
+            ? $this->refuse($answer, $assembly, $search, $terms)
+            : $this->plan($answer, $input, $assembly, $search->heats, Plan::of($search->heats, $free, $terms), $terms, $rules);
+        $this->judgeJoints($answer, $assembly, $rules);
+        SetStones::judge($input, $answer, $rules);
+        OldWork::judge($input, $answer);
+
+        return $answer->answer();
+    }
+
+    private function refuse(Reckoning $answer, Assembly $assembly, Search $search, Terms $terms): void
+    {
+        $clash = $search->clash();
+        $remedies = (new Remedies($terms))->freeing($assembly, $clash);
+        $answer->give('clash', array_map(static fn (string $id): array => ['joint' => $id], $clash))->give('remedies', $remedies)
+            ->find(Level::Stop, 'no-plan', 'joints', count($clash) === 1
+                ? "No solder here is right for {$clash[0]}: none flows low enough under the solidus of its parts, or none is allowed."
+                : sprintf('%s cannot all be soldered: no grades are left that flow one under another.', implode(', ', $clash)),
+                $remedies === [] ? 'Take another solder into stock, or make fewer parts.' : 'What would free it: '.implode('; or ', array_column($remedies, 'words')).'.');
+    }
+
+    private function plan(Reckoning $answer, Input $input, Assembly $assembly, Heats $heats, Plan $free, Terms $terms, Rules $rules): void
+    {
+        $plan = $this->asked($answer, $input, $assembly, $free, $terms);
+        $rows = [];
+        foreach ($plan->heats as $index => $heat) {
+            $rows[] = HeatCard::of($index + 1, $heat, $assembly, $input, $rules);
+        }
+        $hottest = $plan->heats === [] ? null : array_reduce($plan->heats, static fn (?PlannedHeat $least, PlannedHeat $heat): PlannedHeat => $least === null || $heat->margin < $least->margin ? $heat : $least);
+        $answer->give('heats', $rows)
+            ->say('order', implode(', ', $plan->order()), 'hotter flows first; of equals fewer grades, then as listed', implode(', ', array_map(static fn (float $flow): string => sprintf('%.0f', $flow), $plan->flows())), ['joints', 'order'], 'what is made first must stand what comes after', self::SOURCE)
+            ->work('fires', count($plan->heats), 'heats of the plan', '{}', [count($plan->heats)], ['joints'], 'each is pickled, rinsed and looked at', self::SOURCE)
+            ->give('sharing', (new Sharing($terms))->in($assembly, $plan));
+        if ($hottest === null) {
+            return;
+        }
+        $last = $plan->heats[count($plan->heats) - 1];
+        $lowest = min($plan->flows());
+        $answer->work('least_margin', $hottest->margin, 'solidus of the piece − flow', '{} − {}', [$hottest->margin + $hottest->solder->flow, $hottest->solder->flow], ['parts', 'joints', 'margin_c'], 'how near the metal comes to melting, at '.implode(', ', $hottest->ids()), self::SOURCE)
+            ->work('last_flow', $lowest, 'the coolest flow in the piece', '{}', [$lowest], ['joints'], 'a repair must stay under it', self::SOURCE)
+            ->give('remaining_grades', $this->remaining($assembly, $last->piece, $lowest, $terms));
+        $this->judge($answer, $assembly, $plan, $terms);
+    }
+
+    /** @return list<array{solder: string, flow_c: float}> hottest first */
+    private function remaining(Assembly $assembly, int $piece, float $lowest, Terms $terms): array
+    {
+        $safe = min($lowest - $terms->step, $assembly->solidus($piece) - $terms->margin);
+        $left = array_filter($assembly->solders, static fn (Solder $solder): bool => $solder->flow <= $safe + 1e-9);
+        usort($left, static fn (Solder $one, Solder $other): int => $other->flow <=> $one->flow);
+
+        return array_map(static fn (Solder $solder): array => ['solder' => $solder->name, 'flow_c' => $solder->flow], $left);
+    }
+
+    /** The plan in the order that was asked for, where there is one; else the free plan. */
+    private function asked(Reckoning $answer, Input $input, Assembly $assembly, Plan $free, Terms $terms): Plan
+    {
+        $order = array_values(array_intersect($input->texts('order'), array_map(static fn (Joint $joint): string => $joint->id, $assembly->joints)));
+        if ($order === []) {
+            return $free;
+        }
+        $search = Search::in(Pinned::to($order, $assembly), $terms);
+        $sequence = $search->best();
+        if ($sequence === null) {
+            $answer->find(Level::Stop, 'order-stuck', 'order', 'The joints cannot be made in this order: a later one would need more heat than an earlier one stands, or comes before what it waits for.', 'Let the plan choose the order; it is shown so here.', ['order' => '']);
+
+            return $free;
+        }
+        $pinned = Plan::of($search->heats, $sequence, $terms);
+        $cost = Cost::of($free, $pinned);
+        $answer->say('cost', $cost ?? 'nothing', 'flows in the best order, and in this one', implode(', ', $free->flows()).' and '.implode(', ', $pinned->flows()), ['order'], 'a cooler flow now leaves fewer grades for later', self::SOURCE);
+        if ($cost !== null) {
+            $answer->find(Level::Note, 'order-costs', 'order', "This order costs: {$cost}.", 'Let the plan choose the order.', ['order' => '']);
+        }
+
+        return $pinned;
+    }
+
+    private function judge(Reckoning $answer, Assembly $assembly, Plan $plan, Terms $terms): void
+    {
+        $near = $soft = $again = $coarse = [];
+        foreach ($plan->heats as $index => $heat) {
+            $said = sprintf('heat %d', $index + 1);
+            $heat->margin < self::NEAR - 1e-9 ? $near[] = sprintf('%s by %.0f °C', $said, $heat->margin) : null;
+            $heat->again !== [] ? $again[] = "{$said} beside ".implode(', ', $heat->again) : null;
+            $heat->softened !== [] && $heat->again === [] ? $soft[] = "{$said}: ".implode(', ', $heat->softened) : null;
+            foreach ($heat->joints as $joint) {
+                $terms->fine($heat->solder, $joint, $assembly) ? null : $coarse[] = "{$joint->id} ({$heat->solder->label})";
+            }
+        }
+        if ($near !== []) {
+            $answer->find(Level::Caution, 'margin-small', 'margin_c', 'The solder flows close under the solidus of a part: '.implode('; ', $near).'.', 'Watch the colour in the shade, take the flame away at the flash; or take a lower grade.', []);
+        }
+        if ($soft !== []) {
+            $answer->find(Level::Note, 'softens-earlier', 'joints', 'Earlier solder begins to melt: '.implode('; ', $soft).'.', 'Guard those joints with loam, rouge or a heat sink, and do not move the piece.');
+        }
+        if ($again !== []) {
+            $answer->find(Level::Caution, 'grade-again', 'joints', 'The same grade flows again: '.implode('; ', $again).'.', 'Guard the earlier joint, bind it with wire, and keep the flame off it.');
+        }
+        if ($coarse !== []) {
+            $answer->find(Level::Note, 'under-fineness', 'law', 'Under the fineness that an assay office is likely to ask: '.implode(', ', $coarse).'.', 'Fine where the piece is not to be marked; else keep to the law, and ask the local assay office.', ['law' => 'on']);
+        }
+    }
+
+    private function judgeJoints(Reckoning $answer, Assembly $assembly, Rules $rules): void
+    {
+        foreach ($assembly->joints as $joint) {
+            if ($joint->row['hollow'] === true && $joint->row['vent'] !== true && ! $joint->cold) {
+                $answer->find(Level::Stop, 'no-vent', 'joints', "{$joint->id} closes a hollow with no hole in it: it bursts in the fire.", 'Drill a vent of 0.8 mm where it does not show, and say so.');
+            }
+        }
+        $gaps = array_filter(array_map(static fn (Joint $joint): mixed => $joint->row['gap'], $assembly->joints), is_numeric(...));
+        if ($gaps !== []) {
+            $widest = (int) array_search(max($gaps), $gaps, true);
+            Gap::judge($answer, (float) $gaps[$widest], 'joints', $assembly->joints[$widest]->id, $rules);
+        }
+    }
+}

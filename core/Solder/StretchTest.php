@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Solder;
+
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** Two soldered samples stretched on the mandrel until they break. Source: workbook 12, stretch test log. */
+final class StretchTest implements Sheet
+{
+    private const SOURCE = 'workbook 12, stretch test log';
+
+    /** Strains nearer than this are called alike: ours. */
+    private const ALIKE = 0.005;
+
+    public const WHERE = ['joint', 'beside', 'metal', 'unbroken'];
+
+    public function description(): Description
+    {
+        $sample = [
+            Field::text('name', 'which sample'),
+            Field::length('start', 'size that it began with, round the inside'),
+            Field::length('broken', 'size that it broke at, round the inside'),
+            Field::choice('where', self::WHERE, 'where it broke')->default('joint'),
+        ];
+
+        return new Description(
+            'stretch.test',
+            'How far two soldered samples stretched before they broke',
+            [Field::rows('samples', $sample, 'the two samples')],
+            [
+                Output::share('strain_first', 'the first one’s stretch at break'),
+                Output::share('strain_second', 'the second one’s stretch at break'),
+                Output::share('difference', 'first − second'),
+                Output::text('stronger', 'which one held longer'),
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $samples = $input->rows('samples');
+        if (count($samples) !== 2) {
+            throw BadInput::field('samples', sprintf('%d given; two samples are compared.', count($samples)));
+        }
+        $answer = Reckoning::of($this, $input);
+        $strains = [];
+        foreach (['strain_first', 'strain_second'] as $index => $result) {
+            ['name' => $name, 'start' => $start, 'broken' => $broken] = $samples[$index];
+            if ($broken < $start) {
+                throw BadInput::field('samples', "{$name}: it broke smaller than it began; a larger size is accepted.");
+            }
+            $strains[] = $strain = ($broken - $start) / $start;
+            $answer->work($result, $strain, '(broken − start) ÷ start', '({} − {}) ÷ {}', [$broken, $start, $start], ['samples'], 'stretch at break', self::SOURCE);
+        }
+        $difference = $strains[0] - $strains[1];
+        $said = abs($difference) < self::ALIKE ? 'alike' : (string) $samples[$difference > 0 ? 0 : 1]['name'];
+        $joints = array_filter($samples, static fn (array $sample): bool => $sample['where'] === 'joint');
+        $answer->work('difference', $difference, 'first − second', '{} − {}', $strains, ['samples'], 'compared as they are', self::SOURCE)
+            ->say('stronger', $said, 'the one that stretched farther', sprintf('%.4f and %.4f', ...$strains), ['samples'], $joints === [] ? 'neither gave at the joint: both are stronger than the metal' : 'a joint that gives before the metal is the weaker', self::SOURCE);
+
+        return $answer->answer();
+    }
+}
