@@ -13,12 +13,31 @@ final class Trials
         $trials = [];
         foreach (self::inputs() as $sheet => $input) {
             $trials[$sheet] = [$sheet, $input, match (true) {
-                str_starts_with($sheet, 'layout.') => 20.0, $sheet === 'burnout.core' => 200.0, default => 2.0
+                str_starts_with($sheet, 'layout.') => 20.0, $sheet === 'burnout.core' => 200.0, $sheet === 'join.plan' => 50.0, default => 2.0
             }];
         }
         $trials['layout.halo, 60 on a pear'] = ['layout.halo', ['shape' => 'pear', 'length' => 24, 'width' => 17, 'stone_diameter' => 1.05, 'stone_gap' => 0.08, 'count' => 60], 20.0];
 
+        $trials['join.plan, 14 joints that wait'] = ['join.plan', self::ladder([3 => 'j12', 5 => 'j3', 7 => 'j1', 10 => 'j2']), 50.0];
+
         return $trials;
+    }
+
+    /**
+     * The largest plan: fourteen joints that brace eight parts, with eight solders.
+     *
+     * @param  array<int, string>  $after
+     * @return array<string, mixed>
+     */
+    private static function ladder(array $after): array
+    {
+        $edges = [[0, 1], [1, 2], [2, 3], [3, 4], [4, 5], [5, 6], [6, 7], [0, 2], [1, 3], [2, 4], [3, 5], [4, 6], [5, 7], [6, 6]];
+
+        return [
+            'parts' => array_map(static fn (int $part): array => ['id' => "p{$part}", 'alloy' => 'sterling-925', 'mass' => 2], range(0, 7)),
+            'joints' => array_map(static fn (int $joint, array $edge): array => ['id' => "j{$joint}", 'parts' => "p{$edge[0]}, p{$edge[1]}", 'after' => $after[$joint] ?? ''], array_keys($edges), $edges),
+            'solders' => ['silver-extra-easy', 'silver-easy', 'silver-medium', 'silver-hard', 'silver-extra-easy-uk', 'silver-easy-uk', 'silver-medium-uk', 'silver-hard-uk'], 'step_c' => 5,
+        ];
     }
 
     /** @return array<string, array<string, mixed>> by sheet */
@@ -65,6 +84,15 @@ final class Trials
             'anneal.passes' => ['alloy' => 'sterling-925', 'inner_diameter' => 8, 'thickness' => 2],
             'inlay.fit' => ['outer_diameter' => 19.6, 'groove_depth' => 0.6, 'inner_diameter' => 16.6, 'band_width' => 6, 'width' => 2.5, 'thickness' => 0.8],
             'size.change' => ['from' => 50, 'to' => 54, 'width' => 3, 'thickness' => 2, 'profile' => 'court', 'alloy' => '18k-yellow'],
+            'join.plan' => self::ladder([]),
+            'join.advice' => ['parts' => [['id' => 'shank', 'mass' => 6], ['id' => 'bezel', 'mass' => 1.5]], 'between' => 'bezel, shank'],
+            'join.chips' => ['length' => 10, 'section' => 1.6],
+            'stretch.test' => ['samples' => [['name' => 'chip', 'start' => 50, 'broken' => 54], ['name' => 'paste', 'start' => 50, 'broken' => 51.5]]],
+            'set.sequence' => ['count' => 24],
+            'tools.list' => ['seats' => array_fill(0, 8, ['width' => 3, 'setting' => 'flush'])],
+            'finish.plan' => ['mass_before' => 8.2, 'mass_after' => 7.8],
+            'care.advice' => ['alloy' => '18k-yellow', 'stones' => array_fill(0, 8, ['species' => 'opal']), 'setting' => 'claws'],
+            'hand.over' => ['piece_mass' => 8.2, 'stones_carats' => 1.25, 'alloy' => '18k-yellow'],
             'cast.check' => ['casting_mass' => 35.1, 'expected_mass' => 35.8, 'charge_mass' => 42, 'button_mass' => 6.7],
         ];
     }

@@ -113,6 +113,11 @@ final class RuleFields
             Field::length('solder.chip_thickness', 'thickness of a chip')->default(0.25),
             Field::length('solder.gap', 'a good joint’s gap: a hair')->default(0.07),
 
+            Field::minutes('finish.tumble', 'time in the tumbler')->default(90.0),
+            Field::share('finish.loss', 'more loss in finishing than this is a caution')->default(0.1),
+            Field::share('finish.off', 'a finished piece may be so far from what it should weigh')->default(0.05),
+            Field::length('finish.size', 'a finished ring this far from its size is a caution; a quarter of a US size')->default(0.2032),
+
             Field::rows('stock.solders', Solders::columns(), 'solders')->default(Solders::shipped()),
             Field::rows('stock.tools', BenchTools::columns(), 'burs, drills and tools that the workshop owns')->default(BenchTools::shipped()),
             Field::rows('stock.species', SpeciesList::columns(), 'stones, and what they stand')->default(SpeciesList::shipped()),

@@ -7,6 +7,9 @@ namespace HotSprue\Sheet;
 use HotSprue\Burnout\BurnoutCore;
 use HotSprue\Burnout\BurnoutProgramme;
 use HotSprue\Burnout\PourTemperatures;
+use HotSprue\Finish\CareAdvice;
+use HotSprue\Finish\FinishPlan;
+use HotSprue\Finish\HandOver;
 use HotSprue\Form\FormBand;
 use HotSprue\Form\SizeConvert;
 use HotSprue\Form\SizeFit;
@@ -27,6 +30,8 @@ use HotSprue\Seats\SeatBezel;
 use HotSprue\Seats\SeatClaw;
 use HotSprue\Seats\SeatDepth;
 use HotSprue\Seats\SeatRound;
+use HotSprue\Setting\SetSequence;
+use HotSprue\Setting\ToolsList;
 use HotSprue\Solder\JoinAdvice;
 use HotSprue\Solder\JoinChips;
 use HotSprue\Solder\JoinPlan;
@@ -61,6 +66,7 @@ final class Sheets
         PourTemperatures::class, BurnoutProgramme::class, BurnoutCore::class, PourFill::class, SpinBalance::class, CastCheck::class,
         StripLength::class, StockCut::class, PlateCut::class, AnnealPasses::class, InlayFit::class, SizeChange::class,
         JoinPlan::class, JoinAdvice::class, JoinChips::class, StretchTest::class,
+        SetSequence::class, ToolsList::class, FinishPlan::class, HandOver::class, CareAdvice::class,
     ];
 
     /** @var array<string, Sheet>|null */

@@ -55,7 +55,11 @@ final readonly class Assembly
         return new self($names, $alloys, array_map(static fn (array $part): ?float => $part['mass'] === null ? null : (float) $part['mass'], $input->rows('parts')), self::closed($joints), Cupboard::solders($input, $alloys, $joints, $rules));
     }
 
-    /** The same pieces with other joints. @param list<Joint> $joints */
+    /**
+     * The same pieces with other joints.
+     *
+     * @param  list<Joint>  $joints
+     */
     public function with(array $joints): self
     {
         return new self($this->names, $this->alloys, $this->masses, self::closed($joints), $this->solders);

@@ -39,7 +39,7 @@ final readonly class Change
             $joints[$joint->index] = $joint;
         }
 
-        return $assembly->with($joints);
+        return $assembly->with(array_values($joints));
     }
 
     /** @return list<string> */

@@ -19,7 +19,7 @@ final class Descent
     /** @var list<int> level that each unit stands */
     private array $stands = [];
 
-    /** @var list<int> unguarded heats within each set of units */
+    /** @var array<int, int> unguarded heats within each set of units */
     private array $within = [];
 
     public function __construct(private readonly Heats $heats, private readonly Stage $stage) {}

@@ -61,14 +61,14 @@ final readonly class Heats
             return count($flows);
         }, $flows);
         $before = [];
-        foreach ($joints as $heat => $made) {
+        foreach ($joints as $made) {
             $set = 0;
             foreach ($made as $joint) {
                 foreach (Assembly::bits($joint->after) as $earlier) {
                     $set |= 1 << $heatOf[$earlier];
                 }
             }
-            $before[$heat] = $set;
+            $before[] = $set;
         }
 
         $before = self::closed($before);
@@ -88,7 +88,11 @@ final readonly class Heats
         return (1 << count($this->joints)) - 1;
     }
 
-    /** The heats that make any of these joints. @param list<string> $ids */
+    /**
+     * The heats that make any of these joints.
+     *
+     * @param  list<string>  $ids
+     */
     public function making(array $ids): int
     {
         $set = 0;
@@ -202,7 +206,7 @@ final readonly class Heats
         $first = [0];
         for ($set = 1; $set < 1 << count($assembly->names); $set++) {
             $safe = $assembly->solidus($set) - $terms->margin;
-            $first[$set] = count(array_filter($flows, static fn (float $flow): bool => $flow > $safe + 1e-9));
+            $first[] = count(array_filter($flows, static fn (float $flow): bool => $flow > $safe + 1e-9));
         }
 
         return $first;

@@ -67,6 +67,7 @@ final class JoinPlan implements Sheet
                 Output::of(Quantity::Count, 'fires', 'how often it is heated'),
                 Output::rows('heats', 'the heats in order'),
                 Output::text('order', 'the joints in order'),
+                Output::of(Quantity::Temperature, 'safe_flow', 'hottest flow that every part stands'),
                 Output::of(Quantity::Temperature, 'least_margin', 'nearest that a flow comes to the solidus of a part in the fire'),
                 Output::of(Quantity::Temperature, 'last_flow', 'flow of the last solder: what the finished piece stands'),
                 Output::rows('remaining_grades', 'solders that could still be used after the last heat'),
@@ -98,6 +99,7 @@ final class JoinPlan implements Sheet
         $search = Search::in($assembly, $terms);
         $free = $search->best();
         $answer->say('possible', $free === null ? 'no' : 'yes', 'every order of joints and grades that keeps the rules', sprintf('%d joints, %d parts, %d solders', count($assembly->joints), count($assembly->names), count($assembly->solders)), ['parts', 'joints', 'solders', 'step_c', 'margin_c', 'law'], 'searched through, not guessed', self::SOURCE)
+            ->work('safe_flow', $assembly->solidus((1 << count($assembly->names)) - 1) - $terms->margin, 'least solidus of the parts − margin', '{} − {}', [$assembly->solidus((1 << count($assembly->names)) - 1), $terms->margin], ['parts', 'margin_c'], 'for the piece as a whole; a part in the fire alone may stand more', self::SOURCE)
             ->give('cold', array_values(array_map(static fn (Joint $joint): array => ['joint' => $joint->id], array_filter($assembly->joints, static fn (Joint $joint): bool => $joint->cold))));
         $free === null
             ? $this->refuse($answer, $assembly, $search, $terms)

@@ -75,7 +75,11 @@ final readonly class Search
         throw new LogicException('a plan that can be done ends before it is done');
     }
 
-    /** Whether the last heat lets another go that may flow hotter than it. @param list<array{int, int}> $path */
+    /**
+     * Whether the last heat lets another go that may flow hotter than it.
+     *
+     * @param  list<array{int, int}>  $path
+     */
     private function letsGo(int $level, Stage $stage, array $path): bool
     {
         $last = $path[count($path) - 1][0];

@@ -28,7 +28,11 @@ final readonly class Sharing
         return $shared;
     }
 
-    /** Whether heats that follow one another can be one, with the first one's solder, and the rest as it is. @param list<PlannedHeat> $together */
+    /**
+     * Whether heats that follow one another can be one, with the first one's solder, and the rest as it is.
+     *
+     * @param  list<PlannedHeat>  $together
+     */
     private function fits(array $together, Assembly $assembly, Plan $plan): bool
     {
         $joints = array_merge(...array_map(static fn (PlannedHeat $heat): array => $heat->joints, $together));

@@ -76,6 +76,18 @@ final class Examples
             'anneal.passes' => [['alloy' => 'sterling-925', 'inner_diameter' => 8, 'thickness' => 2], ['alloy' => '18k-rose', 'work' => 'dome', 'rim' => 20, 'height' => 6], ['alloy' => '14k-white-nickel', 'work' => 'draw', 'area_before' => 16, 'area_after' => 3], ['alloy' => 'platinum-950', 'work' => 'stretch', 'strain' => 0.06]],
             'inlay.fit' => [['outer_diameter' => 19.6, 'groove_depth' => 0.6, 'inner_diameter' => 16.6, 'band_width' => 6, 'width' => 2.5, 'thickness' => 0.8], ['floor_diameter' => 18, 'width' => 2, 'thickness' => 1, 'profile' => 'half-round']],
             'size.change' => [['from' => 54, 'to' => 56, 'width' => 3, 'thickness' => 2, 'alloy' => 'sterling-925'], ['from' => 50, 'to' => 54, 'width' => 3, 'thickness' => 2, 'alloy' => '18k-yellow', 'stones' => 5, 'metal_price' => 70], ['from' => 54, 'to' => 50, 'width' => 4, 'thickness' => 2, 'profile' => 'court', 'alloy' => '18k-yellow']],
+            'join.plan' => [
+                ['parts' => [['id' => 'shank', 'alloy' => 'sterling-925', 'mass' => 6], ['id' => 'bezel', 'alloy' => 'sterling-925', 'mass' => 2]], 'joints' => [['id' => 'seam', 'parts' => 'bezel, bezel', 'length' => 4, 'section' => 0.4], ['id' => 'on', 'parts' => 'shank, bezel', 'after' => 'seam']], 'order' => 'seam, on'],
+                ['parts' => [['id' => 'shank', 'alloy' => 'sterling-925']], 'joints' => array_map(static fn (int $at): array => ['id' => "seam {$at}", 'parts' => 'shank, shank'], range(1, 5))],
+            ],
+            'join.advice' => [['parts' => [['id' => 'shank', 'mass' => 6], ['id' => 'bezel', 'mass' => 1.5]], 'between' => 'bezel, shank']],
+            'join.chips' => [['length' => 10, 'section' => 1.6]],
+            'stretch.test' => [['samples' => [['name' => 'chip', 'start' => 50, 'broken' => 54], ['name' => 'paste', 'start' => 50, 'broken' => 51.5, 'where' => 'beside']]]],
+            'set.sequence' => [['count' => 12], ['count' => 5]],
+            'tools.list' => [['seats' => [['width' => 6, 'name' => 'centre']], 'setting' => 'claws', 'wire' => 1, 'halo_diameter' => 1.3]],
+            'finish.plan' => [['tumble' => true, 'mass_before' => 8.2, 'mass_after' => 7.8, 'casting_mass' => 8.4], ['grits' => [400, 1200], 'finish' => 'satin']],
+            'care.advice' => [['alloy' => '18k-white-nickel', 'stones' => [['species' => 'opal']], 'setting' => 'claws', 'rhodium' => true]],
+            'hand.over' => [['piece_mass' => 8.2, 'stones_carats' => 1.25, 'expected_mass' => 7.9, 'wanted_diameter' => 17.32, 'size_measured' => 54.5, 'alloy' => '18k-yellow', 'client_metal' => 10, 'client_returned' => 1.5]],
             'cast.check' => [['casting_mass' => 35.1, 'expected_mass' => 35.8, 'charge_mass' => 42, 'button_mass' => 6.7, 'wax_bore' => 17.38, 'expected_bore' => 17.12, 'measured_bore' => 17.1]],
         ];
     }

@@ -32,7 +32,61 @@ final class Findings
         $sized = ['from' => 50, 'width' => 3, 'thickness' => 2, 'alloy' => '18k-yellow'];
         $brought = [...$sized, 'to' => 51, 'old_work' => true];
 
+        $two = ['parts' => [['id' => 'a', 'alloy' => 'sterling-925'], ['id' => 'b', 'alloy' => 'sterling-925']]];
+        $joint = static fn (array $more = []): array => ['joints' => [['id' => 'j', 'parts' => 'a, b', ...$more]]];
+        $seams = static fn (int $count): array => ['joints' => array_map(static fn (int $at): array => ['id' => "s{$at}", 'parts' => 'a, b'], range(1, $count))];
+        // a–b, c–d at 788 and b–c at 738: the middle first leaves 788 to neither.
+        $row = ['parts' => array_map(static fn (string $id): array => ['id' => $id, 'alloy' => 'sterling-925'], ['a', 'b', 'c', 'd']), 'joints' => [['id' => 'x', 'parts' => 'a, b'], ['id' => 'y', 'parts' => 'b, c'], ['id' => 'z', 'parts' => 'c, d']]];
+        $pair = ['parts' => [['id' => 'shank', 'mass' => 5], ['id' => 'collet', 'mass' => 1]], 'between' => 'shank, collet'];
+        $bought = ['seats' => [['width' => 3]], 'setting' => 'flush'];
+        $last = ['piece_mass' => 8, 'alloy' => '18k-yellow', 'mark' => 'struck', 'looked' => ['size', 'tight', 'level', 'snags', 'joints', 'photograph']];
+
         return [
+            // Sterling’s solidus is 802: four grades of the first set flow under it.
+            'join.plan' => [
+                ['no-plan', $two, $seams(5), $seams(4)],
+                ['order-costs', $row, ['order' => 'y, x, z'], ['order' => 'x, z, y']],
+                ['order-stuck', ['solders' => ['silver-hard', 'silver-medium'], ...$row], ['order' => 'y, x, z'], ['order' => 'x, z, y']],
+                ['margin-small', [...$two, ...$joint(), 'rules' => ['stock.solders' => [['name' => 'own', 'label' => 'own', 'metal' => 'silver', 'solidus_c' => 700, 'flow_c' => 777]]]], ['parts' => [['id' => 'a', 'alloy' => 'sterling-925'], ['id' => 'b', 'alloy' => '10k-yellow']], 'solders' => ['own'], 'rules' => ['stock.solders' => [['name' => 'own', 'label' => 'own', 'metal' => 'silver', 'solidus_c' => 700, 'flow_c' => 777.5]]]], []],
+                // Medium flows at 738, hard begins at 741; the British hard flows at 778.
+                ['softens-earlier', [...$two, ...$seams(2)], ['solders' => ['silver-hard', 'silver-hard-uk']], ['solders' => ['silver-hard', 'silver-medium']]],
+                ['grade-again', [...$two, 'solders' => ['silver-hard', 'silver-medium']], ['joints' => [['id' => 'j', 'parts' => 'a, b', 'guard' => true], ['id' => 'k', 'parts' => 'a, b', 'after' => 'j']]], ['joints' => [['id' => 'j', 'parts' => 'a, b'], ['id' => 'k', 'parts' => 'a, b', 'after' => 'j']]]],
+                ['under-fineness', $two, [...$joint(), 'solders' => ['silver-extra-easy']], [...$joint(), 'solders' => ['silver-easy']]],
+                ['no-vent', $two, $joint(['hollow' => true]), $joint(['hollow' => true, 'vent' => true])],
+                ['heat-harms-stone', [...$two, ...$joint()], ['stones_set' => ['opal']], ['stones_set' => ['diamond']]],
+                ['boron-on-corundum', [...$two, ...$joint()], ['stones_set' => ['sapphire']], ['stones_set' => ['diamond']]],
+                ['heat-with-care', [...$two, ...$joint()], ['stones_set' => ['diamond']], []],
+                ['gap-over-hair', $two, $joint(['gap' => 0.071]), $joint(['gap' => 0.07])],
+                ['gap-wide', $two, $joint(['gap' => 0.151]), $joint(['gap' => 0.15])],
+                ['gap-too-wide', $two, $joint(['gap' => 0.201]), $joint(['gap' => 0.2])],
+                ['old-work-unasked', [...$two, ...$joint(), 'old_work' => true], [], ['old_solder' => 'clean']],
+                ['lead-found', [...$two, ...$joint(), 'old_work' => true], ['old_solder' => 'lead'], ['old_solder' => 'clean']],
+                ['cadmium-found', [...$two, ...$joint(), 'old_work' => true], ['old_solder' => 'cadmium'], ['old_solder' => 'clean']],
+                ['plating-found', [...$two, ...$joint(), 'old_work' => true], ['old_solder' => 'plated'], ['old_solder' => 'clean']],
+            ],
+            'join.advice' => [
+                ['paste-in-shank', [...$pair, 'form' => 'paste'], ['sized_later' => true], []],
+                ['gap-over-hair', $pair, ['gap' => 0.071], ['gap' => 0.07]],
+                ['gap-wide', $pair, ['gap' => 0.151], ['gap' => 0.15]],
+                ['gap-too-wide', $pair, ['gap' => 0.201], ['gap' => 0.2]],
+            ],
+            'tools.list' => [['tool-missing', $bought, [], ['seats' => [['width' => 3]], 'setting' => 'bezel']]],
+            'finish.plan' => [
+                ['grit-skipped', [], ['grits' => [400, 801]], ['grits' => [400, 800]]],
+                ['wheel-scratches', [], ['stones_set' => ['sapphire']], ['stones_set' => ['diamond']]],
+                ['polish-harms-stone', [], ['stones_set' => ['opal']], ['stones_set' => ['amethyst']]],
+                ['rhodium-before-fire', ['rhodium' => true], ['fires_left' => 1], ['fires_left' => 0]],
+                ['loss-high', ['mass_before' => 10], ['mass_after' => 8.99], ['mass_after' => 9]],
+                ['loss-negative', ['mass_before' => 10], ['mass_after' => 10.01], ['mass_after' => 10]],
+            ],
+            // A quarter of a US size is 0.2032 mm across.
+            'hand.over' => [
+                ['size-off', [...$last, 'wanted_diameter' => 17], ['size_measured' => round(M_PI * 17.2033, 4)], ['size_measured' => round(M_PI * 17.2031, 4)]],
+                ['mass-off', [...$last, 'expected_mass' => 8], ['piece_mass' => 8.41], ['piece_mass' => 8.4]],
+                ['mark-unasked', $last, ['mark' => 'unasked'], ['mark' => 'exempt']],
+                ['not-looked', $last, ['looked' => ['size', 'tight', 'level', 'snags', 'joints']], []],
+                ['holds-nickel', $last, ['alloy' => '18k-white-nickel'], ['alloy' => '18k-white-palladium']],
+            ],
             // A knife whose edge is half its thickness: π × 0.2222 t is 0.638 at 0.9139.
             'strip.length' => [
                 ['stock-short', ['scale' => 'us', 'size' => '7', 'width' => 4, 'thickness' => 2], ['stock_length' => 60.69], ['stock_length' => 60.7]],

@@ -1993,6 +1993,465 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reckon/join.plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The heats that join a piece, hardest solder first, or why there are none and what would free it */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JoinPlanInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["JoinPlanResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/join.advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a joint is heated, from the masses of its parts */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JoinAdviceInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["JoinAdviceResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/join.chips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How many chips of solder a joint takes */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JoinChipsInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["JoinChipsResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/stretch.test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How far two soldered samples stretched before they broke */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StretchTestInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["StretchTestResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/set.sequence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** In which order metal is pushed over a stone */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SetSequenceInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["SetSequenceResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/tools.list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The drills, burs and tools that all seats of a job need, and which are missing */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ToolsListInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["ToolsListResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/finish.plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Grits, compounds, tumbling, patina and plating in order, and the loss */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FinishPlanInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["FinishPlanResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/hand.over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The last look before a piece goes: size, weights, mark */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["HandOverInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["HandOverResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon/care.advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the client is told of wearing and cleaning the piece */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CareAdviceInput"];
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Answer"] & {
+                            results?: components["schemas"]["CareAdviceResults"];
+                        };
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sums/{sheet}": {
         parameters: {
             query?: never;
@@ -6701,6 +7160,504 @@ export interface components {
             };
             /** @description what it comes to, in the workshop’s money */
             price_hint?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+        };
+        JoinPlanInput: {
+            /** @description The parts. */
+            parts: {
+                id: string;
+                alloy: string;
+                mass?: number | null;
+            }[];
+            /** @description The joints. */
+            joints: {
+                id: string;
+                parts: string;
+                after?: string;
+                /** @enum {string} */
+                form?: "chip" | "wire" | "paste";
+                grade?: string | null;
+                same_heat?: string | null;
+                hollow?: boolean;
+                vent?: boolean;
+                guard?: boolean;
+                cold?: boolean;
+                textured?: boolean;
+                thin_wire?: boolean;
+                length?: number | null;
+                section?: number | null;
+                gap?: number | null;
+            }[];
+            /** @description Solders to choose from; what the cupboard holds for these metals unless said. */
+            solders?: string[];
+            /** @description Stones that are set already. */
+            stones_set?: string[];
+            /** @description Joints in the order that they are to be made in. */
+            order?: (string | number)[];
+            /** @description A solder flows so far under those in the piece. In C where no unit is given. The workshop’s solder.step unless given. */
+            step_c?: number | string;
+            /** @description A solder flows so far under the solidus of every part. In C where no unit is given. The workshop’s solder.margin unless given. */
+            margin_c?: number | string;
+            /**
+             * @description Whether solder must be as fine as the assay office asks. The workshop’s solder.law unless given.
+             * @enum {string}
+             */
+            law?: "off" | "on";
+            /**
+             * @description Which solder a single joint takes. The workshop’s solder.school unless given.
+             * @enum {string}
+             */
+            school?: "hardest" | "easy";
+            /** @description Whether it is old work, brought in. false unless given. */
+            old_work?: boolean;
+            /**
+             * @description What was seen on it under the glass. "unasked" unless given.
+             * @enum {string}
+             */
+            old_solder?: "unasked" | "clean" | "lead" | "cadmium" | "plated";
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        JoinPlanResults: {
+            /** @description whether there is a plan */
+            possible?: {
+                value: string;
+                unit: null;
+            };
+            /** @description how often it is heated */
+            fires?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description the heats in order */
+            heats?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description the joints in order */
+            order?: {
+                value: string;
+                unit: null;
+            };
+            /** @description hottest flow that every part stands */
+            safe_flow?: {
+                value: number;
+                /** @enum {string} */
+                unit: "C";
+            };
+            /** @description nearest that a flow comes to the solidus of a part in the fire */
+            least_margin?: {
+                value: number;
+                /** @enum {string} */
+                unit: "C";
+            };
+            /** @description flow of the last solder: what the finished piece stands */
+            last_flow?: {
+                value: number;
+                /** @enum {string} */
+                unit: "C";
+            };
+            /** @description solders that could still be used after the last heat */
+            remaining_grades?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description joints that could share a heat */
+            sharing?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description what the order that was asked for costs */
+            cost?: {
+                value: string;
+                unit: null;
+            };
+            /** @description joints made without a torch, after the last fire */
+            cold?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description joints that cannot all be made */
+            clash?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description what would free them */
+            remedies?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        JoinAdviceInput: {
+            /** @description The parts. */
+            parts: {
+                id: string;
+                mass: number;
+            }[];
+            /** @description The two parts that are joined. */
+            between: (string | number)[];
+            /**
+             * @description Form of the solder. "chip" unless given.
+             * @enum {string}
+             */
+            form?: "chip" | "wire" | "paste";
+            /** @description How far the closed joint gapes. In mm where no unit is given. */
+            gap?: number | string;
+            /** @description Whether it is in a shank that may be sized one day. false unless given. */
+            sized_later?: boolean;
+            /** @description Whether thin wire goes on a thick base. false unless given. */
+            thin_wire?: boolean;
+            /** @description Whether a face beside it is textured. false unless given. */
+            textured?: boolean;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        JoinAdviceResults: {
+            /** @description the heavier over the lighter */
+            ratio?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description share of the flame for the heavier */
+            flame_share?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description where the flame goes */
+            flame_on?: {
+                value: string;
+                unit: null;
+            };
+            /** @description from which side */
+            from?: {
+                value: string;
+                unit: null;
+            };
+            /** @description what is done, in order */
+            steps?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        JoinChipsInput: {
+            /** @description Length of the joint. In mm where no unit is given. */
+            length: number | string;
+            /** @description Thickness of the metal that meets. In mm where no unit is given. */
+            section: number | string;
+            /** @description How far it gapes; a hair unless seen. In mm where no unit is given. The workshop’s solder.gap unless given. */
+            gap?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        JoinChipsResults: {
+            /** @description what the joint holds */
+            joint_volume?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm3";
+            };
+            /** @description what a chip holds */
+            chip_volume?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm3";
+            };
+            /** @description chips to cut */
+            chips?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+        };
+        StretchTestInput: {
+            /** @description The two samples. */
+            samples: {
+                name: string;
+                start: number;
+                broken: number;
+                /** @enum {string} */
+                where?: "joint" | "beside" | "metal" | "unbroken";
+            }[];
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        StretchTestResults: {
+            /** @description the first one’s stretch at break */
+            strain_first?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description the second one’s stretch at break */
+            strain_second?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description first − second */
+            difference?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description which one held longer */
+            stronger?: {
+                value: string;
+                unit: null;
+            };
+        };
+        SetSequenceInput: {
+            /** @description Sectors of a bezel, or claws. In 1 where no unit is given. */
+            count: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        SetSequenceResults: {
+            /** @description pairs of a step and its opposite; a plain list for an odd count */
+            sequence?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description pushes in one round */
+            steps?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description pushes in all */
+            pushes?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description angle between two that are neighbours */
+            apart_deg?: {
+                value: number;
+                /** @enum {string} */
+                unit: "deg";
+            };
+            /** @description the rounds, each followed by a look at the level */
+            rounds?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        ToolsListInput: {
+            /** @description The seats. */
+            seats: {
+                width: number;
+                name?: string | null;
+                setting?: ("bezel" | "tube" | "claws" | "flush" | "bead" | "shared") | null;
+                count?: number;
+            }[];
+            /**
+             * @description How they are held, where it is not said. "bezel" unless given.
+             * @enum {string}
+             */
+            setting?: "bezel" | "tube" | "claws" | "flush" | "bead" | "shared";
+            /** @description Claw wire. In mm where no unit is given. */
+            wire?: number | string;
+            /**
+             * @description How a bezel goes round points.
+             * @enum {string}
+             */
+            corners?: "bent" | "scored";
+            /** @description Stones round the centre. In mm where no unit is given. */
+            halo_diameter?: number | string;
+            /** @description The largest of a row. In mm where no unit is given. */
+            row_largest?: number | string;
+            /** @description The smallest of a row. In mm where no unit is given. */
+            row_smallest?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        ToolsListResults: {
+            /** @description kind, size, what for, and whether it is owned */
+            tools?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description tools needed */
+            needed?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description tools that the workshop does not own */
+            missing?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+        };
+        FinishPlanInput: {
+            /** @description Grits, coarse to fine. In 1 where no unit is given. */
+            grits?: (number | string)[];
+            /**
+             * @description How it is to look. "polished" unless given.
+             * @enum {string}
+             */
+            finish?: "polished" | "satin" | "matt";
+            /** @description Whether it is tumbled. false unless given. */
+            tumble?: boolean;
+            /** @description How long it is tumbled. In min where no unit is given. The workshop’s finish.tumble unless given. */
+            tumble_minutes?: number | string;
+            /** @description Whether the lows are darkened. false unless given. */
+            patina?: boolean;
+            /** @description Whether it is plated with rhodium. false unless given. */
+            rhodium?: boolean;
+            /** @description Whether wheels are used once stones are set. true unless given. */
+            wheels?: boolean;
+            /** @description Whether the stones are guarded from wheels. false unless given. */
+            guarded?: boolean;
+            /** @description Stones that are set. */
+            stones_set?: string[];
+            /** @description Heats still to come. In 1 where no unit is given. 0 unless given. */
+            fires_left?: number | string;
+            /** @description Mass before finishing. In g where no unit is given. */
+            mass_before?: number | string;
+            /** @description Mass after finishing. In g where no unit is given. */
+            mass_after?: number | string;
+            /** @description Mass of the casting, sprues off. In g where no unit is given. */
+            casting_mass?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        FinishPlanResults: {
+            /** @description the steps in order */
+            steps?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description papers and stones to go through */
+            grit_steps?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description greatest step from one grit to the next */
+            greatest_step?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+            /** @description time in the tumbler */
+            tumbling?: {
+                value: number;
+                /** @enum {string} */
+                unit: "min";
+            };
+            /** @description metal taken off */
+            loss?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description loss as a share of the casting, or of the piece before */
+            loss_share?: {
+                value: number;
+                /** @enum {string} */
+                unit: "1";
+            };
+        };
+        HandOverInput: {
+            /** @description The finished piece on the balance, stones in. In g where no unit is given. */
+            piece_mass: number | string;
+            /** @description All stones in it, carats. In 1 where no unit is given. 0 unless given. */
+            stones_carats?: number | string;
+            /** @description What its metal should weigh. In g where no unit is given. */
+            expected_mass?: number | string;
+            /** @description Inside diameter that was agreed. In mm where no unit is given. */
+            wanted_diameter?: number | string;
+            /** @description Size on the mandrel. In mm where no unit is given. */
+            size_measured?: number | string;
+            /**
+             * @description Mark where law asks. "unasked" unless given.
+             * @enum {string}
+             */
+            mark?: "unasked" | "struck" | "sent" | "exempt";
+            /** @description The alloy. */
+            alloy: string;
+            /** @description What has been looked at. */
+            looked?: ("size" | "tight" | "level" | "snags" | "joints" | "photograph")[];
+            /** @description Metal that the client gave. In g where no unit is given. 0 unless given. */
+            client_metal?: number | string;
+            /** @description Metal that went back to the client. In g where no unit is given. 0 unless given. */
+            client_returned?: number | string;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        HandOverResults: {
+            /** @description metal in it, stones off */
+            metal_mass?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description over what its metal should weigh */
+            off_expected?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description inside diameter over what was agreed */
+            size_off?: {
+                value: number;
+                /** @enum {string} */
+                unit: "mm";
+            };
+            /** @description fine metal in it */
+            fine_mass?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description client’s metal still in the workshop; below 0, the workshop’s in the piece */
+            client_balance?: {
+                value: number;
+                /** @enum {string} */
+                unit: "g";
+            };
+            /** @description what has not been looked at */
+            left?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+        };
+        CareAdviceInput: {
+            /** @description The alloy. */
+            alloy: string;
+            /** @description The stones of the piece. */
+            stones?: {
+                species: string;
+                treated?: boolean;
+            }[];
+            /**
+             * @description How the stones are held. "none" unless given.
+             * @enum {string}
+             */
+            setting?: "bezel" | "tube" | "flush" | "guarded" | "claws" | "bead" | "shared" | "none";
+            /** @description Whether it is plated. false unless given. */
+            rhodium?: boolean;
+            /** @description Whether the lows are darkened. false unless given. */
+            patina?: boolean;
+            /** @description The workshop’s own figures by path. */
+            rules?: Record<string, never>;
+        };
+        CareAdviceResults: {
+            /** @description what is said */
+            advice?: {
+                value: (Record<string, never> | number | unknown[])[];
+                unit: null;
+            };
+            /** @description points to tell */
+            points?: {
                 value: number;
                 /** @enum {string} */
                 unit: "1";

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Finish;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stones\Species;
+
+/** How a piece is finished, in order, and what that takes off it. Source: workbook 13, finishing. */
+final class FinishPlan implements Sheet
+{
+    private const SOURCE = 'workbook 13, finishing';
+
+    /** A grit may be up to so many times finer than the one before. */
+    private const STEP = 2.0;
+
+    public function description(): Description
+    {
+        return new Description(
+            'finish.plan',
+            'Grits, compounds, tumbling, patina and plating in order, and the loss',
+            [
+                Field::number('grits', 'grits, coarse to fine')->many()->default([220.0, 320.0, 400.0, 600.0, 800.0, 1200.0]),
+                Field::choice('finish', ['polished', 'satin', 'matt'], 'how it is to look')->default('polished'),
+                Field::yesNo('tumble', 'whether it is tumbled')->default(false),
+                Field::minutes('tumble_minutes', 'how long it is tumbled')->fromRule('finish.tumble'),
+                Field::yesNo('patina', 'whether the lows are darkened')->default(false),
+                Field::yesNo('rhodium', 'whether it is plated with rhodium')->default(false),
+                Field::yesNo('wheels', 'whether wheels are used once stones are set')->default(true),
+                Field::yesNo('guarded', 'whether the stones are guarded from wheels')->default(false),
+                Field::named('stones_set', 'stock.species', 'stones that are set')->many()->default([]),
+                Field::count('fires_left', 'heats still to come')->allowingZero()->default(0),
+                Field::mass('mass_before', 'mass before finishing')->optional(),
+                Field::mass('mass_after', 'mass after finishing')->optional(),
+                Field::mass('casting_mass', 'mass of the casting, sprues off')->optional(),
+            ],
+            [
+                Output::rows('steps', 'the steps in order'),
+                Output::of(Quantity::Count, 'grit_steps', 'papers and stones to go through'),
+                Output::number('greatest_step', 'greatest step from one grit to the next'),
+                Output::of(Quantity::Minutes, 'tumbling', 'time in the tumbler'),
+                Output::mass('loss', 'metal taken off'),
+                Output::share('loss_share', 'loss as a share of the casting, or of the piece before'),
+            ],
+            [
+                'grit-skipped' => 'a grit over twice as fine as the one before',
+                'wheel-scratches' => 'abrasive wheels beside a stone other than diamond, unguarded',
+                'polish-harms-stone' => 'polishing wheels beside a stone under Mohs 7, unguarded',
+                'rhodium-before-fire' => 'plating with heats still to come',
+                'loss-high' => 'more taken off than the workshop expects',
+                'loss-negative' => 'heavier after finishing than before',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $grits = $input->nums('grits');
+        $greatest = 1.0;
+        $skipped = [];
+        for ($at = 1; $at < count($grits); $at++) {
+            $step = $grits[$at] / max($grits[$at - 1], 1e-9);
+            if ($step <= 1.0) {
+                throw BadInput::field('grits', sprintf('%.0f comes after %.0f; coarse to fine is accepted.', $grits[$at], $grits[$at - 1]));
+            }
+            $greatest = max($greatest, $step);
+            $step > self::STEP + 1e-9 ? $skipped[] = sprintf('%.0f to %.0f', $grits[$at - 1], $grits[$at]) : null;
+        }
+        $answer = Reckoning::of($this, $input)
+            ->give('steps', array_map(static fn (string $step): array => ['step' => $step], self::steps($input, $grits)))
+            ->work('grit_steps', count($grits), 'grits', '{}', [count($grits)], ['grits'], 'each takes out the scratches of the one before, across them', self::SOURCE)
+            ->work('greatest_step', $greatest, 'finer ÷ coarser, the greatest', '{}', [$greatest], ['grits'], 'over 2 the coarse scratches stay, and show under the rouge', self::SOURCE);
+        if ($input->flag('tumble')) {
+            $answer->work('tumbling', $input->num('tumble_minutes'), 'the workshop’s own', '{}', [$input->num('tumble_minutes')], ['tumble_minutes'], 'steel shot hardens the skin and brightens it', self::SOURCE);
+        }
+        if ($skipped !== []) {
+            $answer->find(Level::Caution, 'grit-skipped', 'grits', 'Steps over 2×: '.implode(', ', $skipped).'.', 'Put a grit between; every scratch left now shows after polishing.');
+        }
+        $this->judgeStones($answer, $input, $rules);
+        if ($input->flag('rhodium') && $input->num('fires_left') > 0) {
+            $answer->find(Level::Stop, 'rhodium-before-fire', 'rhodium', sprintf('%d heats are still to come: the plating burns and blisters.', (int) $input->num('fires_left')), 'Plate after the last fire and the last polish.', ['rhodium' => false]);
+        }
+        $this->weigh($answer, $input, $rules);
+
+        return $answer->answer();
+    }
+
+    /**
+     * @param  list<float>  $grits
+     * @return list<string>
+     */
+    private static function steps(Input $input, array $grits): array
+    {
+        $finest = $input->text('finish') === 'matt' ? 400.0 : ($input->text('finish') === 'satin' ? 600.0 : INF);
+        $steps = array_map(static fn (float $grit): string => sprintf('%.0f grit: inside, then outside, edges kept', $grit), array_values(array_filter($grits, static fn (float $grit): bool => $grit <= $finest)));
+        $steps = [...$steps, ...match ($input->text('finish')) {
+            'polished' => ['wash; tripoli: inside, then outside', 'wash; rouge on a wheel of its own'],
+            'satin' => ['wash; satin wheel or pad, one way round'],
+            default => ['wash; matt with a glass brush or a fine blast, stones covered'],
+        }];
+        $input->flag('tumble') ? $steps[] = 'tumble in steel shot with soap; rinse' : null;
+        $input->flag('patina') ? $steps[] = 'patina into the lows, rinse well, rub the highs back' : null;
+        $input->flag('rhodium') ? $steps[] = 'rhodium, after all fire and polish: degrease, plate, rinse' : null;
+
+        return $steps;
+    }
+
+    private function judgeStones(Reckoning $answer, Input $input, Rules $rules): void
+    {
+        if (! $input->flag('wheels') || $input->flag('guarded')) {
+            return;
+        }
+        $species = array_map(static fn (string $name): Species => Species::named($name, $rules), $input->texts('stones_set'));
+        $scratched = array_unique(array_map(static fn (Species $stone): string => $stone->label, array_filter($species, static fn (Species $stone): bool => $stone->name !== 'diamond')));
+        $soft = array_unique(array_map(static fn (Species $stone): string => $stone->label, array_filter($species, static fn (Species $stone): bool => $stone->mohs < 7)));
+        if ($soft !== []) {
+            $answer->find(Level::Stop, 'polish-harms-stone', 'guarded', 'A polishing wheel wears it: '.implode(', ', $soft).'.', 'Guard it, or keep the wheel off and polish by hand.', ['guarded' => true]);
+        } elseif ($scratched !== []) {
+            $answer->find(Level::Caution, 'wheel-scratches', 'guarded', 'An abrasive wheel scratches it: '.implode(', ', $scratched).'.', 'Guard it, or keep the wheel off.', ['guarded' => true]);
+        }
+    }
+
+    private function weigh(Reckoning $answer, Input $input, Rules $rules): void
+    {
+        if (! $input->has('mass_before') || ! $input->has('mass_after')) {
+            return;
+        }
+        [$before, $after] = [$input->num('mass_before'), $input->num('mass_after')];
+        $of = $input->numOr('casting_mass', $before);
+        $loss = $before - $after;
+        $answer->work('loss', $loss, 'before − after', '{} − {}', [$before, $after], ['mass_before', 'mass_after'], 'filings and dust: gathered, they are metal', self::SOURCE)
+            ->work('loss_share', $loss / $of, 'loss ÷ casting', '({} − {}) ÷ {}', [$before, $after, $of], ['mass_before', 'mass_after', 'casting_mass'], 'learned from for the next allowance', self::SOURCE);
+        if ($loss < -1e-9) {
+            $answer->find(Level::Stop, 'loss-negative', 'mass_after', 'It weighs more after finishing than before: one of the two was read wrong, or solder or stones came in between.', 'Weigh again, without stones.');
+        } elseif ($loss / $of > $rules->num('finish.loss') + 1e-9) {
+            $answer->find(Level::Caution, 'loss-high', 'mass_after', sprintf('%.1f %% of the casting is gone.', 100 * $loss / $of), 'Sweep, and look where it went; next time leave less to take off.');
+        }
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Finish;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stock\Alloy;
+
+/** The last look at a piece before it goes: size, weights, mark, and what has been looked at. Source: workbook 13, last look. */
+final class HandOver implements Sheet
+{
+    private const SOURCE = 'workbook 13, last look';
+
+    public const LOOKS = ['size' => 'size on the mandrel', 'tight' => 'stones tight, tapped and heard', 'level' => 'stones level', 'snags' => 'claws free of snags', 'joints' => 'joints closed, under a glass', 'photograph' => 'photographed'];
+
+    public const MARKS = ['unasked', 'struck', 'sent', 'exempt'];
+
+    public function description(): Description
+    {
+        return new Description(
+            'hand.over',
+            'The last look before a piece goes: size, weights, mark',
+            [
+                Field::mass('piece_mass', 'the finished piece on the balance, stones in'),
+                Field::number('stones_carats', 'all stones in it, carats')->allowingZero()->default(0.0),
+                Field::mass('expected_mass', 'what its metal should weigh')->optional(),
+                Field::length('wanted_diameter', 'inside diameter that was agreed')->optional(),
+                Field::of(Quantity::RingSize, 'size_measured', 'size on the mandrel')->optional(),
+                Field::choice('mark', self::MARKS, 'mark where law asks')->default('unasked'),
+                Field::named('alloy', 'stock.alloys', 'the alloy'),
+                Field::choice('looked', array_keys(self::LOOKS), 'what has been looked at')->many()->default([]),
+                Field::mass('client_metal', 'metal that the client gave')->allowingZero()->default(0.0),
+                Field::mass('client_returned', 'metal that went back to the client')->allowingZero()->default(0.0),
+            ],
+            [
+                Output::mass('metal_mass', 'metal in it, stones off'),
+                Output::mass('off_expected', 'over what its metal should weigh'),
+                Output::length('size_off', 'inside diameter over what was agreed'),
+                Output::mass('fine_mass', 'fine metal in it'),
+                Output::mass('client_balance', 'client’s metal still in the workshop; below 0, the workshop’s in the piece'),
+                Output::rows('left', 'what has not been looked at'),
+            ],
+            [
+                'size-off' => 'a size away from the one agreed by a quarter of a US size or more',
+                'mass-off' => 'metal away from what it should weigh by more than the workshop allows',
+                'mark-unasked' => 'nobody has asked whether law wants a mark',
+                'not-looked' => 'something on the last-look list not yet looked at',
+                'holds-nickel' => 'a white gold that holds nickel',
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $alloy = Alloy::named($input->text('alloy'), $rules);
+        $carats = $input->num('stones_carats');
+        $metal = $input->num('piece_mass') - $carats * 0.2;
+        $answer = Reckoning::of($this, $input)
+            ->work('metal_mass', $metal, 'piece − carats × 0.2', '{} − {} × 0.2', [$input->num('piece_mass'), $carats], ['piece_mass', 'stones_carats'], 'a carat is a fifth of a gram', self::SOURCE)
+            ->work('fine_mass', $metal * $alloy->fineness, 'metal × fineness', '({} − {} × 0.2) × {}', [$input->num('piece_mass'), $carats, $alloy->fineness], ['piece_mass', 'stones_carats', 'alloy'], 'for the metal account', 'workbook 14')
+            ->work('client_balance', $input->num('client_metal') - $input->num('client_returned') - ($input->num('client_metal') > 0 ? $metal : 0.0), 'client’s metal − returned − metal in the piece, where the client gave any', '{} − {} − {}', [$input->num('client_metal'), $input->num('client_returned'), $input->num('client_metal') > 0 ? $metal : 0.0], ['client_metal', 'client_returned', 'piece_mass'], 'settled with the client at the counter', 'workbook 14');
+        $this->judgeWeight($answer, $input, $metal, $rules);
+        $this->judgeSize($answer, $input, $rules);
+        if ($input->text('mark') === 'unasked') {
+            $answer->find(Level::Stop, 'mark-unasked', 'mark', 'Nobody has said whether law wants a mark on it.', 'Ask the local assay office; then say struck, sent or exempt.');
+        }
+        if ($alloy->nickel) {
+            $answer->find(Level::Note, 'holds-nickel', 'alloy', 'This white gold holds nickel; local law may limit it against the skin.', 'Tell the client.');
+        }
+        $left = array_diff(array_keys(self::LOOKS), $input->texts('looked'));
+        $answer->give('left', array_values(array_map(static fn (string $look): array => ['look' => self::LOOKS[$look]], $left)));
+        if ($left !== []) {
+            $answer->find(Level::Caution, 'not-looked', 'looked', 'Not yet looked at: '.implode('; ', array_map(static fn (string $look): string => self::LOOKS[$look], $left)).'.', 'Look, and tick it off.');
+        }
+
+        return $answer->answer();
+    }
+
+    private function judgeWeight(Reckoning $answer, Input $input, float $metal, Rules $rules): void
+    {
+        if (! $input->has('expected_mass')) {
+            return;
+        }
+        $expected = $input->num('expected_mass');
+        $answer->work('off_expected', $metal - $expected, 'metal − expected', '({} − {} × 0.2) − {}', [$input->num('piece_mass'), $input->num('stones_carats'), $expected], ['piece_mass', 'stones_carats', 'expected_mass'], 'a piece that is light has lost something, a heavy one holds more solder or a wrong alloy', self::SOURCE);
+        if (abs($metal - $expected) / $expected > $rules->num('finish.off') + 1e-9) {
+            $answer->find(Level::Caution, 'mass-off', 'piece_mass', sprintf('%.2f g away from what its metal should weigh.', abs($metal - $expected)), 'Weigh again; look at the carats, the alloy and the form.');
+        }
+    }
+
+    private function judgeSize(Reckoning $answer, Input $input, Rules $rules): void
+    {
+        if (! $input->has('wanted_diameter') || ! $input->has('size_measured')) {
+            return;
+        }
+        $wanted = $input->num('wanted_diameter');
+        $off = $input->num('size_measured') / M_PI - $wanted;
+        $answer->work('size_off', $off, 'measured round the inside ÷ π − agreed', '{} ÷ π − {}', [$input->num('size_measured'), $wanted], ['size_measured', 'wanted_diameter'], 'on the mandrel, at the middle of the band', self::SOURCE);
+        if (abs($off) >= $rules->num('finish.size') - 1e-9) {
+            $answer->find(Level::Caution, 'size-off', 'size_measured', sprintf('%.2f mm %s than agreed.', abs($off), $off > 0 ? 'larger' : 'smaller'), 'Size it before it goes, or have the client try it on.');
+        }
+    }
+}

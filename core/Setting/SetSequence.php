@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Setting;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+
+/** In which order metal is pushed over a stone: opposite, then across, then between. Source: workbook 13, pushing order. */
+final class SetSequence implements Sheet
+{
+    private const SOURCE = 'workbook 13, pushing order';
+
+    private const ROUNDS = ['soft', 'medium', 'firm'];
+
+    public function description(): Description
+    {
+        return new Description(
+            'set.sequence',
+            'In which order metal is pushed over a stone',
+            [Field::count('count', 'sectors of a bezel, or claws')->between(2, 24)],
+            [
+                Output::rows('sequence', 'pairs of a step and its opposite; a plain list for an odd count'),
+                Output::of(Quantity::Count, 'steps', 'pushes in one round'),
+                Output::of(Quantity::Count, 'pushes', 'pushes in all'),
+                Output::of(Quantity::Angle, 'apart_deg', 'angle between two that are neighbours'),
+                Output::rows('rounds', 'the rounds, each followed by a look at the level'),
+            ],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $count = (int) $input->num('count');
+        $rounds = count(self::ROUNDS);
+
+        return Reckoning::of($this, $input)
+            ->give('sequence', $count % 2 === 0 ? self::pairs($count) : self::singles($count))
+            ->work('steps', $count, 'one push each', '{}', [$count], ['count'], 'numbered as a clock, the last at the top', self::SOURCE)
+            ->work('apart_deg', 360 / $count, '360 ÷ count', '360 ÷ {}', [$count], ['count'], 'equal round the stone', 'geometry')
+            ->work('pushes', $rounds * $count, 'rounds × count', '{} × {}', [$rounds, $count], ['count'], 'soft, medium and firm: what is pushed home at once cannot be levelled', self::SOURCE)
+            ->give('rounds', array_map(static fn (string $round): array => ['round' => $round, 'then' => 'look at the level'], self::ROUNDS))
+            ->answer();
+    }
+
+    /** @return list<array{int, int}> */
+    private static function pairs(int $count): array
+    {
+        $half = intdiv($count, 2);
+        $apart = static fn (int $one, int $other): int => min(abs($one - $other), $half - abs($one - $other));
+        $axes = [0];
+        while (count($axes) < $half) {
+            $last = $axes[count($axes) - 1];
+            // Farthest from every axis done; of equals the one square to the last, else the lowest.
+            $axes[] = self::first(array_diff(range(0, $half - 1), $axes), static fn (int $axis): array => [
+                -min(array_map(static fn (int $done): int => $apart($axis, $done), $axes)), 2 * $apart($axis, $last) === $half ? 0 : 1, $axis,
+            ]);
+        }
+
+        return array_map(static fn (int $axis): array => [$axis === 0 ? $count : $axis, $axis + $half], $axes);
+    }
+
+    /** @return list<int> */
+    private static function singles(int $count): array
+    {
+        $apart = static fn (int $one, int $other): int => min(abs($one - $other), $count - abs($one - $other));
+        $done = [0];
+        while (count($done) < $count) {
+            $opposite = 2 * $done[count($done) - 1] + $count;
+            // In half steps, so that a place between two counts.
+            $beside = static fn (int $one): int => min(abs(2 * $one - $opposite) % (2 * $count), 2 * $count - abs(2 * $one - $opposite) % (2 * $count));
+            $done[] = self::first(array_diff(range(1, $count - 1), $done), static fn (int $one): array => [-min(array_map(static fn (int $other): int => $apart($one, $other), $done)), $beside($one), $one]);
+        }
+
+        return array_map(static fn (int $one): int => $one === 0 ? $count : $one, $done);
+    }
+
+    /**
+     * @param  array<int, int>  $among
+     * @param  callable(int): list<int>  $rank
+     */
+    private static function first(array $among, callable $rank): int
+    {
+        usort($among, static fn (int $one, int $other): int => $rank($one) <=> $rank($other));
+
+        return $among[0];
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Setting;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\Description;
+use HotSprue\Sheet\Field;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Output;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Sheet\Sheet;
+use HotSprue\Stock\BenchTools;
+
+/** Burs, drills and tools for every seat of a job, merged, and which of them the workshop owns. Source: workbook 4 and 13. */
+final class ToolsList implements Sheet
+{
+    private const SOURCE = 'workbook 13, bur and tool list';
+
+    /** A tool this near will do, mm: ours. */
+    private const NEAR = 0.05;
+
+    public const SETTINGS = ['bezel', 'tube', 'claws', 'flush', 'bead', 'shared'];
+
+    public function description(): Description
+    {
+        return new Description(
+            'tools.list',
+            'The drills, burs and tools that all seats of a job need, and which are missing',
+            [
+                Field::rows('seats', [
+                    Field::length('width', 'width of the stone'),
+                    Field::text('name', 'which stone')->optional(),
+                    Field::choice('setting', self::SETTINGS, 'how it is held')->optional(),
+                    Field::count('count', 'how many alike')->default(1),
+                ], 'the seats'),
+                Field::choice('setting', self::SETTINGS, 'how they are held, where it is not said')->default('bezel'),
+                Field::length('wire', 'claw wire')->optional(),
+                Field::choice('corners', ['bent', 'scored'], 'how a bezel goes round points')->optional(),
+                Field::length('halo_diameter', 'stones round the centre')->optional(),
+                Field::length('row_largest', 'the largest of a row')->optional(),
+                Field::length('row_smallest', 'the smallest of a row')->optional(),
+            ],
+            [
+                Output::rows('tools', 'kind, size, what for, and whether it is owned'),
+                Output::of(Quantity::Count, 'needed', 'tools needed'),
+                Output::of(Quantity::Count, 'missing', 'tools that the workshop does not own'),
+            ],
+            ['tool-missing' => 'a tool that the workshop does not own'],
+        );
+    }
+
+    public function reckon(Input $input, Rules $rules): Answer
+    {
+        $tools = self::merged(self::wanted($input));
+        $owned = array_merge($rules->rows('stock.tools'), array_map(static fn (array $row): array => ['kind' => 'beading-tool', 'size' => $row['cup']], $rules->rows('stock.cup_tools')));
+        $list = array_map(static fn (array $tool): array => [...$tool, 'owned' => self::isOwned($tool, $owned)], $tools);
+        $missing = array_values(array_filter($list, static fn (array $tool): bool => ! $tool['owned']));
+        $answer = Reckoning::of($this, $input)
+            ->give('tools', $list)
+            ->work('needed', count($list), 'tools of all seats, those alike counted once', '{}', [count($list)], ['seats', 'setting'], 'laid out before the stone is', self::SOURCE)
+            ->work('missing', count($missing), 'needed − owned', '{} − {}', [count($list), count($list) - count($missing)], ['seats', 'setting'], 'bought or made before the day of setting', 'the workshop’s own list');
+        if ($missing !== []) {
+            $answer->find(Level::Caution, 'tool-missing', 'seats', 'Not on the workshop’s list: '.implode(', ', array_map(self::said(...), $missing)).'.', 'Buy or make it, or enter what is owned in the workshop’s tools.');
+        }
+
+        return $answer->answer();
+    }
+
+    /** @return list<array{kind: string, size: ?float, for: string}> */
+    private static function wanted(Input $input): array
+    {
+        $wanted = [];
+        foreach ($input->rows('seats') as $seat) {
+            $wanted = [...$wanted, ...self::forSeat((string) ($seat['setting'] ?? $input->text('setting')), (float) $seat['width'], (string) ($seat['name'] ?? sprintf('%.2f mm', $seat['width'])), $input)];
+        }
+        foreach (['halo_diameter' => 'halo', 'row_largest' => 'row', 'row_smallest' => 'row'] as $name => $for) {
+            if ($input->has($name)) {
+                $wanted = [...$wanted, ...self::forSeat('shared', $input->num($name), $for, $input)];
+            }
+        }
+
+        return $wanted;
+    }
+
+    /** @return list<array{kind: string, size: ?float, for: string}> */
+    private static function forSeat(string $setting, float $width, string $for, Input $input): array
+    {
+        $tools = match ($setting) {
+            'bezel' => [['bezel-pusher', null], ['burnisher', null], ...($input->has('corners') && $input->text('corners') === 'scored' ? [['mitre-file', null]] : [])],
+            'tube' => [['bearing-bur', $width], ['bezel-pusher', null], ['burnisher', null]],
+            'claws' => [...($input->has('wire') ? [['drill', $input->num('wire') - 0.1], ['cup-bur', $input->num('wire')]] : []), ['claw-pusher', null]],
+            default => [['drill', 0.5 * $width], ['drill', 0.7 * $width], ['ball-bur', 0.9 * $width], ['bearing-bur', 0.95 * $width], $setting === 'flush' ? ['flush-burnisher', null] : ['beading-tool', min(0.9, max(0.35, 0.35 * $width))]],
+        };
+
+        return array_map(static fn (array $tool): array => ['kind' => $tool[0], 'size' => $tool[1], 'for' => $for], $tools);
+    }
+
+    /**
+     * @param  list<array{kind: string, size: ?float, for: string}>  $wanted
+     * @return list<array{kind: string, size: ?float, for: string}>
+     */
+    private static function merged(array $wanted): array
+    {
+        usort($wanted, static fn (array $one, array $other): int => [array_search($one['kind'], BenchTools::KINDS, true), $one['size']] <=> [array_search($other['kind'], BenchTools::KINDS, true), $other['size']]);
+        $merged = [];
+        foreach ($wanted as $tool) {
+            $last = array_pop($merged);
+            if ($last !== null && $last['kind'] === $tool['kind'] && abs((float) $last['size'] - (float) $tool['size']) <= self::NEAR + 1e-9) {
+                $tool = ['kind' => $last['kind'], 'size' => $last['size'], 'for' => implode(', ', array_unique([...explode(', ', $last['for']), $tool['for']]))];
+            } elseif ($last !== null) {
+                $merged[] = $last;
+            }
+            $merged[] = $tool;
+        }
+
+        return $merged;
+    }
+
+    /**
+     * @param  array{kind: string, size: ?float, for: string}  $tool
+     * @param  list<array<string, mixed>>  $owned
+     */
+    private static function isOwned(array $tool, array $owned): bool
+    {
+        foreach ($owned as $one) {
+            if ($one['kind'] === $tool['kind'] && ($tool['size'] === null || is_numeric($one['size']) && abs((float) $one['size'] - $tool['size']) <= self::NEAR + 1e-9)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param array{kind: string, size: ?float} $tool */
+    private static function said(array $tool): string
+    {
+        return str_replace('-', ' ', $tool['kind']).($tool['size'] === null ? '' : sprintf(' %.2f', $tool['size']));
+    }
+}
