@@ -14,6 +14,7 @@ use HotSprue\Job\Cautions;
 use HotSprue\Job\Document;
 use HotSprue\Job\Feeds;
 use HotSprue\Job\JobReckoner;
+use HotSprue\Job\Kind;
 use HotSprue\Job\Reckoned;
 use HotSprue\Job\Station;
 use HotSprue\Job\StationState;
@@ -28,6 +29,9 @@ use Illuminate\Support\Facades\Cache;
 final readonly class JobAnswer
 {
     private const REMEMBERED = 7 * 24 * 3600;
+
+    /** Stations whose figures all stand at the foot, given or not; elsewhere only those that there are. */
+    private const WHOLE = [Station::Brief, Station::Wax, Station::Tree, Station::Pour, Station::Finish];
 
     private Reckoned $reckoned;
 
@@ -55,7 +59,7 @@ final readonly class JobAnswer
             'inputs' => (object) array_map(fn (string $use): object => (object) $this->reckoned->shownInputs($use), $this->keyed(array_keys($this->reckoned->inputs))),
             'wants' => (object) $this->reckoned->wants,
             'errors' => (object) $this->errors(),
-            'stations' => array_map($this->stationSummary(...), Station::cases()),
+            'stations' => array_map($this->stationSummary(...), $this->stations()),
             'page' => $this->page(),
         ];
     }
@@ -81,6 +85,14 @@ final readonly class JobAnswer
         }
 
         return $errors;
+    }
+
+    /** @return list<Station> those that the job passes, and the one asked for */
+    private function stations(): array
+    {
+        $along = Kind::of($this->document)->stations();
+
+        return in_array($this->station, $along, true) ? $along : [...$along, $this->station];
     }
 
     /** @return array<string, mixed> */
@@ -175,7 +187,7 @@ final readonly class JobAnswer
     private function strip(): array
     {
         // Of figures that stand for one another only those that there are.
-        $figures = in_array($this->station, [Station::Stones, Station::Burnout], true) ? array_filter($this->station->strip(), fn (array $figure): bool => $this->reckoned->value($figure[0], $figure[1]) !== null) : $this->station->strip();
+        $figures = ! in_array($this->station, self::WHOLE, true) ? array_filter($this->station->strip(), fn (array $figure): bool => $this->reckoned->value($figure[0], $figure[1]) !== null) : $this->station->strip();
 
         return array_map(fn (array $figure): array => [
             'use' => $figure[0], 'result' => $figure[1], 'label' => $figure[2],

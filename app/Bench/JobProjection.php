@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Models\Job;
 use HotSprue\Job\Document;
+use HotSprue\Job\Kind;
 use HotSprue\Job\Station;
 
 /** Writes a job's document, and beside it what lists sort and search by. The only place that does. */
@@ -30,12 +31,12 @@ final class JobProjection
     private static function station(Document $document): Station
     {
         $states = $document->map('stations');
-        foreach (Station::cases() as $station) {
+        foreach (Kind::of($document)->stations() as $station) {
             if (! in_array($states[$station->value]['state'] ?? 'open', ['signed', 'not-needed'], true)) {
                 return $station;
             }
         }
 
-        return Station::Pour;
+        return Station::HandOver;
     }
 }

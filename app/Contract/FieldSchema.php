@@ -14,16 +14,19 @@ final class FieldSchema
     /** @return array<string, mixed> what an input may be: a number in its unit, or bench talk */
     public static function input(Field $field): array
     {
-        $one = self::one($field, true);
-        $schema = $field->many ? ['type' => 'array', 'items' => $one, 'minItems' => 1] : $one;
-
-        return ['description' => self::said($field), ...$schema];
+        return ['description' => self::said($field), ...($field->many ? self::list($field, true) : self::one($field, true))];
     }
 
     /** @return array<string, mixed> what is kept: the value in the core's unit */
     public static function kept(Field $field): array
     {
-        return self::one($field, false);
+        return $field->many ? ['type' => 'array', 'items' => self::one($field, false)] : self::one($field, false);
+    }
+
+    /** @return array<string, mixed> a list, or the same said with commas */
+    private static function list(Field $field, bool $benchTalk): array
+    {
+        return ['anyOf' => [['type' => 'array', 'items' => self::one($field, $benchTalk)], ['type' => 'string']]];
     }
 
     /** @return array<string, mixed> */
@@ -61,7 +64,7 @@ final class FieldSchema
     {
         $properties = $required = [];
         foreach ($field->columns as $column) {
-            $schema = self::kept($column);
+            $schema = $column->many ? self::list($column, false) : self::kept($column);
             $properties[$column->name] = $column->required || $column->default !== null ? $schema : ['anyOf' => [$schema, ['type' => 'null']]];
             if ($column->required) {
                 $required[] = $column->name;

@@ -44,9 +44,7 @@ final class JobSchema
         return self::object([
             'version' => ['const' => Document::VERSION],
             'decisions' => self::object($entries(DecisionFields::all())),
-            'stones' => $list(self::object($entries(ReadingFields::of('stones')))),
-            'attempts' => $list(self::object($entries(ReadingFields::of('attempts')))),
-            'castings' => $list(self::object($entries(ReadingFields::of('castings')))),
+            ...array_combine(ReadingFields::GROUPS, array_map(static fn (string $group): array => $list(self::object($entries(ReadingFields::of($group)))), ReadingFields::GROUPS)),
             'stations' => self::object(array_fill_keys(array_column(Station::cases(), 'value'), self::object(['state' => ['enum' => ['signed', 'reopened', 'not-needed']], 'by' => $text, 'at' => $text, 'signed' => ['type' => 'object']], ['state']))),
             'overrides' => $list(self::object(['use' => $text, 'code' => $text, 'about' => $text, 'value' => true, 'reason' => $text, 'by' => $text, 'at' => $text], ['use', 'code', 'about', 'value', 'reason'])),
             'pictures' => $list(self::object(['file' => $text, 'caption' => $text, 'about' => $text, 'width' => ['type' => 'integer'], 'height' => ['type' => 'integer'], 'by' => $text, 'at' => $text], ['file'])),
@@ -54,7 +52,7 @@ final class JobSchema
             'seen' => ['type' => 'object', 'additionalProperties' => ['const' => true]],
             'ticks' => ['type' => 'object', 'additionalProperties' => ['const' => true]],
             'closed' => ['anyOf' => [['type' => 'null'], self::object(['how' => ['enum' => ['delivered', 'abandoned']], 'reason' => $text, 'by' => $text, 'at' => $text], ['how'])]],
-        ], ['version', 'decisions', 'stones', 'attempts', 'castings', 'stations', 'overrides', 'pictures', 'words', 'seen', 'ticks', 'closed']);
+        ], ['version', 'decisions', ...ReadingFields::GROUPS, 'stations', 'overrides', 'pictures', 'words', 'seen', 'ticks', 'closed']);
     }
 
     /**

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace HotSprue\Job;
 
 use HotSprue\Burnout\School;
+use HotSprue\Finish\HandOver;
 use HotSprue\Form\Profile;
 use HotSprue\Measures\Quantity;
 use HotSprue\Metal\Methods;
 use HotSprue\Seats\InWax;
 use HotSprue\Sheet\Field;
+use HotSprue\Solder\OldWork;
+use HotSprue\Strip\AnnealPasses;
+use HotSprue\Strip\SizeChange;
 use HotSprue\Wax\Shrinkage;
 
 /** Every decision that a job holds, declared once. A decision's name is its path. */
@@ -28,6 +32,7 @@ final class DecisionFields
     private static function fields(): array
     {
         return [
+            Field::choice('brief.kind', Kind::names(), 'cast, made by hand from stock, or an old ring to be sized')->default('cast'),
             Field::text('brief.title', 'what the piece is called'),
             Field::text('brief.note', 'what the client wants, in words'),
             Field::of(Quantity::Day, 'brief.due', 'when it is due'),
@@ -51,6 +56,44 @@ final class DecisionFields
             Field::length('form.rise_outside', 'a court’s outer dome'),
             Field::yesNo('form.beside_neighbour', 'whether it stands beside another ring'),
             Field::text('form.neighbour_profile', 'the neighbour’s profile at the touching face'),
+
+            Field::length('form.overlap', 'how far an open shank’s ends lie over one another')->allowingZero(),
+            Field::length('form.gap', 'how far an open shank’s ends stand apart')->allowingZero(),
+            Field::length('form.trim', 'to spare for truing the ends')->allowingZero(),
+            Field::length('form.stock_length', 'length of the stock at hand'),
+            Field::of(Quantity::RingSize, 'form.rounded', 'size on the mandrel once it is rounded'),
+            Field::choice('form.plate', ['plate', 'disc'], 'a plate or a disc from sheet'),
+            Field::length('form.plate_width', 'width of the plate; diameter of the disc'),
+            Field::length('form.plate_length', 'length of the plate'),
+            Field::length('form.plate_dome', 'how high the disc is domed')->allowingZero(),
+            Field::count('form.plate_count', 'how many of them'),
+            Field::length('form.sheet_width', 'width of the sheet'),
+            Field::length('form.sheet_length', 'length of the sheet'),
+            Field::length('form.sheet_thickness', 'thickness of the sheet'),
+            Field::length('form.divide_total', 'a length to divide, drill or punch'),
+            Field::count('form.divide_parts', 'into so many parts'),
+            Field::choice('form.work', AnnealPasses::WORKS, 'what else is done to the metal'),
+            Field::share('form.work_strain', 'how far it is pressed, stretched or laid in'),
+            Field::length('form.work_rim', 'domed: diameter of the rim'),
+            Field::length('form.work_height', 'domed: height of the dome'),
+            Field::of(Quantity::SquareMillimetres, 'form.work_before', 'drawn or rolled: area before'),
+            Field::of(Quantity::SquareMillimetres, 'form.work_after', 'drawn or rolled: area after'),
+            Field::length('form.inlay_width', 'width of an insert laid round the band'),
+            Field::length('form.inlay_thickness', 'thickness of the insert'),
+            Field::length('form.inlay_depth', 'depth of its groove'),
+
+            Field::of(Quantity::RingSize, 'sizing.from', 'the size that it has'),
+            Field::of(Quantity::RingSize, 'sizing.to', 'the size that it is to have; the finger’s unless said'),
+            Field::choice('sizing.profile', Profile::names(), 'cross-section of the shank where it is cut')->default('flat'),
+            Field::length('sizing.width', 'width of the shank where it is cut'),
+            Field::length('sizing.thickness', 'thickness of the shank where it is cut'),
+            Field::choice('sizing.method', SizeChange::METHODS, 'how it is done, chosen by hand'),
+            Field::length('sizing.kerf', 'width of the saw cut')->allowingZero(),
+            Field::choice('sizing.stones_in', SizeChange::STONES, 'where stones are set in it')->default('none'),
+            Field::count('sizing.stones', 'how many stones are set in it')->allowingZero(),
+            Field::yesNo('sizing.joint', 'whether the shank has a soldered joint already'),
+            Field::choice('sizing.old_solder', OldWork::SEEN, 'what was seen on it under the glass')->default('unasked'),
+            Field::number('sizing.metal_price', 'price of a gram of the metal'),
 
             Field::choice('stones.setting', ['bezel', 'tube', 'claws', 'flush', 'bead', 'shared'], 'how the centre is held'),
             Field::yesNo('stones.daily', 'whether it is worn every day'),
@@ -122,6 +165,42 @@ final class DecisionFields
             Field::share('pour.button_fraction', 'button as a share of the fill'),
             Field::mass('pour.new_mass', 'clean new metal in the charge')->allowingZero(),
             Field::mass('pour.reused_mass', 'buttons and sprues in the charge')->allowingZero(),
+
+            Field::text('join.order', 'joints in the order that they are made in')->many(),
+            Field::named('join.solders', 'stock.solders', 'solders to choose from')->many(),
+            Field::temperature('join.step_c', 'a solder flows so far under those in the piece')->allowingZero(),
+            Field::temperature('join.margin_c', 'a solder flows so far under the solidus of every part')->allowingZero(),
+            Field::choice('join.law', ['off', 'on'], 'whether solder must be as fine as the assay office asks'),
+            Field::choice('join.school', ['hardest', 'easy'], 'which solder a single joint takes'),
+            Field::yesNo('join.old_work', 'whether old work is in it'),
+            Field::choice('join.old_solder', OldWork::SEEN, 'what was seen on it under the glass'),
+
+            Field::count('set.count', 'sectors of a bezel, or claws')->between(2, 24),
+
+            Field::number('finish.grits', 'grits, coarse to fine')->many(),
+            Field::choice('finish.finish', ['polished', 'satin', 'matt'], 'how it is to look')->default('polished'),
+            Field::yesNo('finish.tumble', 'whether it is tumbled'),
+            Field::minutes('finish.tumble_minutes', 'how long it is tumbled'),
+            Field::yesNo('finish.patina', 'whether the lows are darkened'),
+            Field::yesNo('finish.rhodium', 'whether it is plated with rhodium'),
+            Field::yesNo('finish.wheels', 'whether wheels are used once stones are set'),
+            Field::yesNo('finish.guarded', 'whether the stones are guarded from wheels'),
+            Field::yesNo('finish.ultrasonic', 'whether it goes into the ultrasonic bath'),
+            Field::yesNo('finish.steam', 'whether it is steamed'),
+            Field::yesNo('finish.pickle', 'whether it goes into the pickle once more'),
+            Field::yesNo('finish.torch', 'whether it goes into the fire once more'),
+            Field::count('finish.fires_left', 'heats still to come')->allowingZero(),
+            Field::mass('finish.mass_before', 'mass before finishing'),
+            Field::mass('finish.mass_after', 'mass after finishing'),
+
+            Field::mass('handover.piece_mass', 'the finished piece on the balance, stones in'),
+            Field::number('handover.stones_carats', 'all stones in it, carats')->allowingZero(),
+            Field::mass('handover.expected_mass', 'what its metal should weigh'),
+            Field::of(Quantity::RingSize, 'handover.size_measured', 'size on the mandrel'),
+            Field::choice('handover.mark', HandOver::MARKS, 'mark where law asks'),
+            ...array_map(static fn (string $look): Field => Field::yesNo("handover.{$look}", HandOver::LOOKS[$look]), array_keys(HandOver::LOOKS)),
+            Field::mass('handover.client_metal', 'metal that the client gave')->allowingZero(),
+            Field::mass('handover.client_returned', 'metal that went back to the client')->allowingZero(),
         ];
     }
 }

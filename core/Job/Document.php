@@ -11,25 +11,25 @@ use HotSprue\Sheet\Field;
 
 /**
  * What a job holds: decisions, readings, and what was said of them. Never a computed figure.
- * Paths: a decision's own (`form.width_top`), `attempts.0.bore`, `castings.0.note`, `stations.wax`,
+ * Paths: a decision's own (`form.width_top`), `attempts.0.bore`, `castings.0.note`, `joints.0.after`, `stations.wax`,
  * `overrides.0`, `pictures.0`, `words.0` (the client's), `seen.pour`, `ticks.grid-centre`, `closed`.
  *
  * @phpstan-type Entry array{value: mixed, typed: string}
  */
 final readonly class Document
 {
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     private const MAPS = ['decisions', 'stations', 'seen', 'ticks'];
 
-    private const LISTS = ['stones', 'attempts', 'castings', 'overrides', 'pictures', 'words'];
+    private const LISTS = ['stones', 'cuts', 'attempts', 'castings', 'parts', 'joints', 'overrides', 'pictures', 'words'];
 
     /** @param array<string, mixed> $data */
     private function __construct(private array $data) {}
 
     public static function blank(): self
     {
-        return new self(['version' => self::VERSION, 'decisions' => [], 'stones' => [], 'attempts' => [], 'castings' => [], 'stations' => [], 'overrides' => [], 'pictures' => [], 'words' => [], 'seen' => [], 'ticks' => [], 'closed' => null]);
+        return new self(['version' => self::VERSION, 'decisions' => [], 'stones' => [], 'cuts' => [], 'attempts' => [], 'castings' => [], 'parts' => [], 'joints' => [], 'stations' => [], 'overrides' => [], 'pictures' => [], 'words' => [], 'seen' => [], 'ticks' => [], 'closed' => null]);
     }
 
     /**
@@ -222,7 +222,7 @@ final readonly class Document
     /** The field that a path of a decision or a reading stands for. */
     public static function field(string $path): ?Field
     {
-        if (preg_match('/^(stones|attempts|castings)\.\d{1,3}\.([a-z_]+)$/', $path, $found) === 1) {
+        if (preg_match('/^([a-z]+)\.\d{1,3}\.([a-z_]+)$/', $path, $found) === 1 && in_array($found[1], ReadingFields::GROUPS, true)) {
             return ReadingFields::of($found[1])[$found[2]] ?? null;
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
+use HotSprue\Finish\HandOver;
 use HotSprue\Stones\StoneCare;
 
 /**
@@ -187,6 +188,65 @@ final class Feeds
                 'wax_bore' => $reading('attempts', 'bore'), 'expected_bore' => $result('wax.dimensions', 'bore_as_cast'), 'measured_bore' => $reading('castings', 'bore'),
             ],
         ];
+        $finger = [Source::result('size.fit', 'inner_diameter'), Source::result('size.convert', 'inner_diameter')];
+        $uses += [
+            'strip.length' => [
+                'inner_diameter' => $finger, 'width' => $decision('form.width_top'), 'thickness' => $decision('form.thickness_top'), ...$shape(),
+                'overlap' => $decision('form.overlap'), 'gap' => $decision('form.gap'), 'trim' => $decision('form.trim'), 'stock_length' => $decision('form.stock_length'), 'alloy' => $decision('brief.alloy'),
+            ],
+            'stock.cut' => ['stock_length' => $decision('form.stock_length'), 'pieces' => [Source::collected('cuts', ['length', 'name', 'count'])]],
+            'plate.cut' => [
+                'shape' => $decision('form.plate'), 'width' => $decision('form.plate_width'), 'length' => $decision('form.plate_length'), 'dome_height' => $decision('form.plate_dome'), 'count' => $decision('form.plate_count'),
+                'sheet_width' => $decision('form.sheet_width'), 'sheet_length' => $decision('form.sheet_length'), 'thickness' => $decision('form.sheet_thickness'), 'alloy' => $decision('brief.alloy'),
+            ],
+            'form.divide' => ['total' => $decision('form.divide_total'), 'parts' => $decision('form.divide_parts')],
+            'anneal.bend' => ['alloy' => $decision('brief.alloy'), 'inner_diameter' => $finger, 'thickness' => $decision('form.thickness_top')],
+            'anneal.passes' => [
+                'alloy' => $decision('brief.alloy'), 'work' => $decision('form.work'), 'inner_diameter' => $finger, 'thickness' => $decision('form.thickness_top'), 'strain' => $decision('form.work_strain'),
+                'rim' => $decision('form.work_rim'), 'height' => $decision('form.work_height'), 'area_before' => $decision('form.work_before'), 'area_after' => $decision('form.work_after'),
+            ],
+            'inlay.fit' => [
+                'outer_diameter' => $result('form.band', 'outer_diameter_top'), 'groove_depth' => $decision('form.inlay_depth'), 'inner_diameter' => $finger, 'band_width' => $decision('form.width_top'),
+                'width' => $decision('form.inlay_width'), 'thickness' => $decision('form.inlay_thickness'), 'alloy' => $decision('brief.alloy'),
+            ],
+            'size.rounded' => [
+                'from' => $decision('form.rounded'), 'to' => [Source::result('size.fit', 'inner_circumference'), Source::decision('brief.finger')],
+                'width' => $decision('form.width_top'), 'thickness' => $decision('form.thickness_top'), ...$shape(), 'alloy' => $decision('brief.alloy'),
+            ],
+            'size.change' => [
+                'from' => $decision('sizing.from'), 'to' => [Source::decision('sizing.to'), Source::decision('brief.finger')], 'profile' => $decision('sizing.profile'), 'width' => $decision('sizing.width'), 'thickness' => $decision('sizing.thickness'),
+                'alloy' => $decision('brief.alloy'), 'kerf' => $decision('sizing.kerf'), 'method' => $decision('sizing.method'), 'stones_in' => $decision('sizing.stones_in'), 'stones' => $decision('sizing.stones'),
+                'joint' => $decision('sizing.joint'), 'metal_price' => $decision('sizing.metal_price'), 'old_work' => [Source::yes()], 'old_solder' => $decision('sizing.old_solder'),
+            ],
+            'join.plan' => [
+                'parts' => [Source::collected('parts', ['id', 'alloy', 'mass'])],
+                'joints' => [Source::collected('joints', ['id', 'parts', 'after', 'form', 'grade', 'same_heat', 'hollow', 'vent', 'guard', 'cold', 'textured', 'thin_wire', 'length', 'section', 'gap'])],
+                'alloy' => $decision('brief.alloy'), 'solders' => $decision('join.solders'), 'stones_set' => [Source::picked('stones', 'species', 'in_fire')], 'order' => $decision('join.order'),
+                'step_c' => $decision('join.step_c'), 'margin_c' => $decision('join.margin_c'), 'law' => $decision('join.law'), 'school' => $decision('join.school'),
+                'old_work' => [Source::decision('join.old_work')], 'old_solder' => [Source::decision('join.old_solder'), Source::decision('sizing.old_solder')],
+            ],
+            'set.sequence' => ['count' => [Source::decision('set.count'), Source::result('seat.claw', 'claws')]],
+            'tools.list' => [
+                'seats' => [Source::collected('stones', ['width', 'name', 'count'])], 'setting' => $decision('stones.setting'), 'wire' => $result('seat.claw', 'wire'), 'corners' => $decision('stones.corners'),
+                'halo_diameter' => $decision('stones.halo_diameter'), 'row_largest' => $decision('stones.row_largest'), 'row_smallest' => $decision('stones.row_smallest'),
+            ],
+            'finish.plan' => [
+                'grits' => $decision('finish.grits'), 'finish' => $decision('finish.finish'), 'tumble' => $decision('finish.tumble'), 'tumble_minutes' => $decision('finish.tumble_minutes'), 'patina' => $decision('finish.patina'),
+                'rhodium' => $decision('finish.rhodium'), 'wheels' => $decision('finish.wheels'), 'guarded' => $decision('finish.guarded'), 'stones_set' => [Source::picked('stones', 'species')], 'fires_left' => $decision('finish.fires_left'),
+                'mass_before' => $decision('finish.mass_before'), 'mass_after' => $decision('finish.mass_after'), 'casting_mass' => $reading('castings', 'casting_mass'),
+            ],
+            'care.finish' => [
+                'stones' => [Source::collected('stones', ['species', 'treated', 'name'])], 'setting' => [Source::fixed('bezel')],
+                'steps' => [Source::flags(['torch' => 'finish.torch', 'pickle' => 'finish.pickle', 'ultrasonic' => 'finish.ultrasonic', 'steam' => 'finish.steam'])],
+            ],
+            'hand.over' => [
+                'piece_mass' => $decision('handover.piece_mass'), 'stones_carats' => [Source::decision('handover.stones_carats'), Source::result('stone.weight', 'carats')], 'expected_mass' => $decision('handover.expected_mass'),
+                'wanted_diameter' => $finger, 'size_measured' => $decision('handover.size_measured'), 'mark' => $decision('handover.mark'), 'alloy' => $decision('brief.alloy'),
+                'looked' => [Source::flags(array_combine(array_keys(HandOver::LOOKS), array_map(static fn (string $look): string => "handover.{$look}", array_keys(HandOver::LOOKS))))],
+                'client_metal' => $decision('handover.client_metal'), 'client_returned' => $decision('handover.client_returned'),
+            ],
+            'care.advice' => ['alloy' => $decision('brief.alloy'), 'stones' => [Source::collected('stones', ['species', 'treated'])], 'setting' => $decision('stones.setting'), 'rhodium' => $decision('finish.rhodium'), 'patina' => $decision('finish.patina')],
+        ];
         $setting = static fn (string ...$among): array => [[Source::reading('stones', 'width'), []], [Source::decision('stones.setting'), array_values($among)]];
         // Uses that are asked for only when the goldsmith has chosen what they are of.
         $when = [
@@ -196,9 +256,15 @@ final class Feeds
             'layout.row' => [[Source::decision('stones.row_count'), []], [Source::decision('stones.row_largest'), []]],
             'care.check' => [[Source::reading('stones', 'species'), []]],
             'spin.balance' => [[Source::decision('pour.crucible_mass'), []], [Source::decision('pour.flask_mass'), []], [Source::decision('pour.flask_radius'), []], [Source::decision('pour.counterweight_mass'), []]],
+            ...array_fill_keys(['strip.length', 'anneal.bend'], [[Source::decision('brief.kind'), ['fabricated']]]),
+            'stock.cut' => [[Source::collected('cuts', ['length']), []]], 'plate.cut' => [[Source::decision('form.plate'), []]], 'form.divide' => [[Source::decision('form.divide_total'), []]],
+            'anneal.passes' => [[Source::decision('form.work'), []]], 'inlay.fit' => [[Source::decision('form.inlay_width'), []]], 'size.rounded' => [[Source::decision('form.rounded'), []]],
+            'size.change' => [[Source::decision('brief.kind'), ['sizing']]],
+            'join.plan' => [[Source::collected('parts', ['id']), []], [Source::collected('joints', ['id']), []]],
+            'tools.list' => [[Source::collected('stones', ['width']), []]], 'set.sequence' => [[Source::reading('stones', 'species'), []]], 'care.finish' => [[Source::reading('stones', 'species'), []]],
             'layout.lettering' => [[Source::decision('wax.text'), []]], 'layout.symmetry' => [[Source::reading('attempts', 'pairs'), []]],
         ];
-        $sheets = ['wax.pattern' => 'form.band', 'seat.tube' => 'seat.bezel'];
+        $sheets = ['wax.pattern' => 'form.band', 'seat.tube' => 'seat.bezel', 'anneal.bend' => 'anneal.passes', 'form.divide' => 'layout.divide', 'size.rounded' => 'size.change', 'care.finish' => 'care.check'];
         $table = [];
         foreach ($uses as $use => $inputs) {
             $table[$use] = ['sheet' => $sheets[$use] ?? $use, 'inputs' => $inputs, 'when' => $when[$use] ?? []];

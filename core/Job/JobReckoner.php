@@ -123,6 +123,8 @@ final class JobReckoner
             'decision' => $this->document->decision($source->name),
             'reading' => $this->reading($source->name, $source->result),
             'flags' => $this->flags($source->flags),
+            'picked' => $this->picked($source->name, $source->result, array_key_first($source->flags)),
+            'yes' => true,
             'collected' => $this->collected($source->name, $source->flags),
             'result' => isset($this->answers[$source->name]) ? $this->answers[$source->name]->value($source->result) : null,
             default => $source->name,
@@ -168,6 +170,14 @@ final class JobReckoner
         }
 
         return $rows ?: null;
+    }
+
+    /** @return list<mixed>|null */
+    private function picked(string $group, string $name, ?string $where): ?array
+    {
+        $rows = array_filter($this->document->list($group), static fn (array $row): bool => isset($row[$name]['value']) && ($where === null || ($row[$where]['value'] ?? false) === true));
+
+        return $rows === [] ? null : array_values(array_map(static fn (array $row): mixed => $row[$name]['value'], $rows));
     }
 
     private function isMade(string $path): bool

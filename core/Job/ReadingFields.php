@@ -7,12 +7,13 @@ namespace HotSprue\Job;
 use HotSprue\Layout\LayoutSymmetry;
 use HotSprue\Measures\Quantity;
 use HotSprue\Sheet\Field;
+use HotSprue\Solder\JoinPlan;
 use HotSprue\Stones\Shape;
 
 /** What is read off an instrument or a clock: of each stone, each wax attempt and each casting. */
 final class ReadingFields
 {
-    public const GROUPS = ['stones', 'attempts', 'castings'];
+    public const GROUPS = ['stones', 'cuts', 'attempts', 'castings', 'parts', 'joints'];
 
     /** @return array<string, Field> the readings of one attempt or casting, by name */
     public static function of(string $group): array
@@ -36,6 +37,7 @@ final class ReadingFields
                 Field::of(Quantity::Day, 'removed', 'reclaimed: the day it was taken out, weighed and measured'),
                 Field::text('condition', 'chips, wear and treatment as seen'),
                 Field::of(Quantity::Day, 'acknowledged', 'the day the client signed for its condition'),
+                Field::yesNo('in_fire', 'whether it is set while the piece is soldered'),
                 Field::text('price', 'price'),
                 Field::text('place', 'where it is now'),
             ],
@@ -62,6 +64,34 @@ final class ReadingFields
                 Field::length('bore', 'bore of the casting before finishing'),
                 Field::choice('verdict', ['good', 'mend', 'cast-again'], 'good, mend, or cast again from a new wax'),
                 Field::text('note', 'what was seen'),
+            ],
+            'cuts' => [
+                Field::text('name', 'what is cut'),
+                Field::length('length', 'its length'),
+                Field::count('count', 'how many now')->allowingZero(),
+            ],
+            'parts' => [
+                Field::text('id', 'name of the part'),
+                Field::named('alloy', 'stock.alloys', 'its alloy; the piece’s unless said'),
+                Field::mass('mass', 'its mass'),
+            ],
+            'joints' => [
+                Field::text('id', 'name of the joint'),
+                Field::text('parts', 'the parts it joins, with a comma; a part closed on itself twice')->many(),
+                Field::text('after', 'joints that come before it')->many(),
+                Field::choice('form', JoinPlan::FORMS, 'form of the solder'),
+                Field::named('grade', 'stock.solders', 'solder, where it is fixed'),
+                Field::text('same_heat', 'letter that joints share which share a heat'),
+                Field::yesNo('hollow', 'whether it closes a hollow'),
+                Field::yesNo('vent', 'whether the hollow has a vent hole'),
+                Field::yesNo('guard', 'whether it is guarded, so that its grade may be used again'),
+                Field::yesNo('cold', 'whether it is made without a torch'),
+                Field::yesNo('textured', 'whether a face beside it is textured'),
+                Field::yesNo('thin_wire', 'whether it puts thin wire on a thick base'),
+                Field::length('length', 'length of the joint'),
+                Field::length('section', 'thickness of the metal that meets'),
+                Field::length('gap', 'how far it gapes, as seen before the heat')->allowingZero(),
+                Field::choice('outcome', ['flowed', 'needs-more', 'slipped'], 'how it went'),
             ],
             default => [],
         };

@@ -62,6 +62,17 @@ final readonly class Source
         return new self('fixed', $value);
     }
 
+    public static function yes(): self
+    {
+        return new self('yes', '');
+    }
+
+    /** One reading of every row of a group; where another is named, of those rows where it is yes. */
+    public static function picked(string $group, string $name, string $where = ''): self
+    {
+        return new self('picked', $group, $name, flags: $where === '' ? [] : [$where => $where]);
+    }
+
     /** Not where this other decision or reading (group.name) has been made. */
     public function unless(string $path): self
     {

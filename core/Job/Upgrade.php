@@ -14,7 +14,27 @@ final class Upgrade
     public static function toPresent(array $data): array
     {
         /** @var array<string, mixed> $data */
-        return ($data['version'] ?? null) === 1 ? self::fromOne($data) : $data;
+        $data = ($data['version'] ?? null) === 1 ? self::fromOne($data) : $data;
+
+        return ($data['version'] ?? null) === 2 ? self::fromTwo($data) : $data;
+    }
+
+    /**
+     * Version 3 keeps parts, joints and pieces cut from stock. A job that was closed then had no bench to pass.
+     *
+     * @param  array<string, mixed>  $data
+     * @return array<string, mixed>
+     */
+    private static function fromTwo(array $data): array
+    {
+        $stations = (array) ($data['stations'] ?? []);
+        if (is_array($data['closed'] ?? null)) {
+            foreach (['join', 'set', 'finish', 'handover'] as $bench) {
+                $stations[$bench] ??= ['state' => 'not-needed', 'by' => '', 'at' => ''];
+            }
+        }
+
+        return [...$data, 'version' => 3, 'cuts' => [], 'parts' => [], 'joints' => [], 'stations' => $stations];
     }
 
     /**

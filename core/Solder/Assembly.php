@@ -39,7 +39,7 @@ final readonly class Assembly
         $names = self::ids($input->rows('parts'), 'parts', self::PARTS);
         $rows = $input->rows('joints');
         $ids = self::ids($rows, 'joints', self::JOINTS);
-        $alloys = array_map(static fn (array $part): Alloy => Alloy::named((string) $part['alloy'], $rules), $input->rows('parts'));
+        $alloys = array_map(static fn (array $part): Alloy => Alloy::named((string) ($part['alloy'] ?? $input->textOrNull('alloy') ?? throw BadInput::field('parts', "{$part['id']} has no alloy; its own or the piece’s is accepted.")), $rules), $input->rows('parts'));
         $joints = [];
         foreach ($rows as $index => $row) {
             $parts = self::set((array) $row['parts'], $names, 'joints', "{$ids[$index]}: part");

@@ -33,7 +33,7 @@ final class JoinPlan implements Sheet
             [
                 Field::rows('parts', [
                     Field::text('id', 'name of the part'),
-                    Field::named('alloy', 'stock.alloys', 'its alloy'),
+                    Field::named('alloy', 'stock.alloys', 'its alloy; the piece’s unless said')->optional(),
                     Field::mass('mass', 'its mass')->optional(),
                 ], 'the parts'),
                 Field::rows('joints', [
@@ -53,6 +53,7 @@ final class JoinPlan implements Sheet
                     Field::length('section', 'thickness of the metal that meets')->optional(),
                     Field::length('gap', 'how far it gapes, as seen')->allowingZero()->optional(),
                 ], 'the joints'),
+                Field::named('alloy', 'stock.alloys', 'alloy of the piece')->optional(),
                 Field::named('solders', 'stock.solders', 'solders to choose from; what the cupboard holds for these metals unless said')->many()->default([]),
                 Field::named('stones_set', 'stock.species', 'stones that are set already')->many()->default([]),
                 Field::text('order', 'joints in the order that they are to be made in')->many()->default([]),

@@ -9,7 +9,6 @@ use HotSprue\Form\SectionInput;
 use HotSprue\Measures\Quantity;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
 use HotSprue\Sheet\Description;
 use HotSprue\Sheet\Field;
 use HotSprue\Sheet\Input;
@@ -84,9 +83,6 @@ final class SizeChange implements Sheet
 
     public function reckon(Input $input, Rules $rules): Answer
     {
-        if (abs($input->num('to') - $input->num('from')) < 1e-9) {
-            throw BadInput::field('to', 'It has this size already; another size is accepted.');
-        }
         $alloy = Alloy::named($input->text('alloy'), $rules);
         $work = Work::of($alloy, $rules);
         $section = SectionInput::read($input);
@@ -99,9 +95,14 @@ final class SizeChange implements Sheet
             ->work('strain', $strain, '(to − from) ÷ from', '({} − {}) ÷ {}', [$to, $from, $from], ['from', 'to'], 'what every mm of the shank is stretched', self::SOURCE)
             ->work('limit', $work->limit, 'the workshop’s limit for the metal', '{}', [$work->limit], ['alloy'], 'farther, and it cracks', self::SOURCE);
         $bends = abs($strain) < $work->limit - 1e-12 && ! in_array($input->text('stones_in'), self::STIFF, true);
-        $proposed = $round > 0 ? ($bends ? 'stretch' : 'insert') : ($bends ? 'compress' : 'take-out');
-        $method = $input->textOrNull('method') ?? $proposed;
+        $proposed = abs($round) < 1e-9 ? 'leave' : ($round > 0 ? ($bends ? 'stretch' : 'insert') : ($bends ? 'compress' : 'take-out'));
+        $method = $proposed === 'leave' ? $proposed : $input->textOrNull('method') ?? $proposed;
         $answer->say('method', $method, 'under the limit and with no stones in the way it is bent, else cut', sprintf('%.4f of %.2f', abs($strain), $work->limit), ['from', 'to', 'alloy', 'stones_in'], 'a cut is a joint more, a stretch leaves it thinner', self::SOURCE);
+        if ($proposed === 'leave') {
+            OldWork::judge($input, $answer);
+
+            return $answer->answer();
+        }
         $this->measure($answer, $input, $section, $work, $method, $alloy->density, $rules);
         $this->judge($answer, $input, $method, $proposed, $strain, $work->limit, $rules);
         OldWork::judge($input, $answer);

@@ -83,10 +83,14 @@ it('stretches, lets in or takes out', function (array $input, string $method, ar
     'a US size up' => [['from' => 'US 6', 'to' => 'US 7', 'alloy' => '18k-yellow'], 'stretch', ['change_diameter' => 0.8128]],
 ]);
 
+it('leaves a ring that has its size', function (): void {
+    $answer = reckon('size.change', ['from' => 54, 'to' => 54, 'method' => 'insert', 'width' => 3, 'thickness' => 2, 'alloy' => 'sterling-925']);
+    expect($answer->value('method'))->toBe('leave')->and($answer->findings)->toBe([]);
+});
+
 it('refuses what does not go together', function (string $sheet, array $input, string $field): void {
     expect(array_keys(refused($sheet, $input)))->toContain($field);
 })->with([
-    'the size that it has' => ['size.change', ['from' => 54, 'to' => 54, 'width' => 3, 'thickness' => 2, 'alloy' => 'sterling-925'], 'to'],
     'a groove through the band' => ['inlay.fit', ['floor_diameter' => 17, 'inner_diameter' => 17, 'width' => 2, 'thickness' => 1], 'inner_diameter'],
     'a groove as wide as the band' => ['inlay.fit', ['floor_diameter' => 17, 'band_width' => 2, 'width' => 2, 'thickness' => 1], 'band_width'],
     'the floor said twice' => ['inlay.fit', ['floor_diameter' => 17, 'outer_diameter' => 19, 'groove_depth' => 1, 'width' => 2, 'thickness' => 1], 'outer_diameter'],

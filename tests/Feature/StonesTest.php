@@ -102,6 +102,16 @@ it('brings a job of version 1 up to the present, as a file and as it was stored'
     $this->post('/api/jobs/import', ['file' => new Illuminate\Http\UploadedFile($path, 'job.json', null, null, true)], ['Accept' => 'application/json'])->assertCreated();
 });
 
+it('brings a job of version 2 up to the present', function (): void {
+    $data = json_decode((string) file_get_contents(base_path('tests/samples/job-v2.json')), true)['document'];
+    $up = Upgrade::toPresent($data);
+    expect($up['version'])->toBe(Document::VERSION)->and($up['stones'])->toBe($data['stones'])->and($up['ticks'])->toBe($data['ticks'])->and($up['joints'])->toBe([])
+        // It was handed over before there was a bench to pass.
+        ->and($up['stations']['join']['state'])->toBe('not-needed')->and($up['stations']['handover']['state'])->toBe('not-needed')
+        ->and(Upgrade::toPresent([...$data, 'closed' => null])['stations'])->not->toHaveKey('join')
+        ->and(Document::imported($data, Rules::shipped())->list('parts'))->toBe([]);
+});
+
 it('sends the client a look whose token is nowhere kept, and takes the client’s word', function (): void {
     $job = stoneJob();
     $sent = $this->postJson("/api/jobs/{$job->number}/looks", ['to' => 'oda@brannick.invalid', 'arrangements' => ['head']])->assertCreated();

@@ -3609,7 +3609,7 @@ export interface components {
             views: components["schemas"]["View"][];
         };
         /** @enum {string} */
-        StationName: "brief" | "form" | "stones" | "wax" | "tree" | "burnout" | "pour";
+        StationName: "brief" | "form" | "sizing" | "stones" | "wax" | "tree" | "burnout" | "pour" | "join" | "set" | "finish" | "handover";
         Change: {
             path: string;
             from?: unknown;
@@ -3687,8 +3687,14 @@ export interface components {
         };
         Document: {
             /** @constant */
-            version: 2;
+            version: 3;
             decisions: {
+                /** @description Cast, made by hand from stock, or an old ring to be sized. */
+                "brief.kind"?: {
+                    /** @enum {string} */
+                    value: "cast" | "fabricated" | "sizing";
+                    typed: string;
+                };
                 /** @description What the piece is called. */
                 "brief.title"?: {
                     value: string;
@@ -3798,6 +3804,192 @@ export interface components {
                 /** @description The neighbour’s profile at the touching face. */
                 "form.neighbour_profile"?: {
                     value: string;
+                    typed: string;
+                };
+                /** @description How far an open shank’s ends lie over one another. */
+                "form.overlap"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How far an open shank’s ends stand apart. */
+                "form.gap"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description To spare for truing the ends. */
+                "form.trim"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Length of the stock at hand. */
+                "form.stock_length"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Size on the mandrel once it is rounded. */
+                "form.rounded"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description A plate or a disc from sheet. */
+                "form.plate"?: {
+                    /** @enum {string} */
+                    value: "plate" | "disc";
+                    typed: string;
+                };
+                /** @description Width of the plate; diameter of the disc. */
+                "form.plate_width"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Length of the plate. */
+                "form.plate_length"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How high the disc is domed. */
+                "form.plate_dome"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How many of them. */
+                "form.plate_count"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Width of the sheet. */
+                "form.sheet_width"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Length of the sheet. */
+                "form.sheet_length"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Thickness of the sheet. */
+                "form.sheet_thickness"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description A length to divide, drill or punch. */
+                "form.divide_total"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Into so many parts. */
+                "form.divide_parts"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description What else is done to the metal. */
+                "form.work"?: {
+                    /** @enum {string} */
+                    value: "bend" | "dome" | "press" | "stretch" | "inlay" | "draw";
+                    typed: string;
+                };
+                /** @description How far it is pressed, stretched or laid in. */
+                "form.work_strain"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Domed: diameter of the rim. */
+                "form.work_rim"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Domed: height of the dome. */
+                "form.work_height"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Drawn or rolled: area before. */
+                "form.work_before"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Drawn or rolled: area after. */
+                "form.work_after"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Width of an insert laid round the band. */
+                "form.inlay_width"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Thickness of the insert. */
+                "form.inlay_thickness"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Depth of its groove. */
+                "form.inlay_depth"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description The size that it has. */
+                "sizing.from"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description The size that it is to have; the finger’s unless said. */
+                "sizing.to"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Cross-section of the shank where it is cut. */
+                "sizing.profile"?: {
+                    /** @enum {string} */
+                    value: "flat" | "half-round" | "court" | "round" | "knife";
+                    typed: string;
+                };
+                /** @description Width of the shank where it is cut. */
+                "sizing.width"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Thickness of the shank where it is cut. */
+                "sizing.thickness"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How it is done, chosen by hand. */
+                "sizing.method"?: {
+                    /** @enum {string} */
+                    value: "stretch" | "compress" | "insert" | "take-out";
+                    typed: string;
+                };
+                /** @description Width of the saw cut. */
+                "sizing.kerf"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Where stones are set in it. */
+                "sizing.stones_in"?: {
+                    /** @enum {string} */
+                    value: "none" | "head" | "channel" | "pave" | "full-circle";
+                    typed: string;
+                };
+                /** @description How many stones are set in it. */
+                "sizing.stones"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Whether the shank has a soldered joint already. */
+                "sizing.joint"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description What was seen on it under the glass. */
+                "sizing.old_solder"?: {
+                    /** @enum {string} */
+                    value: "unasked" | "clean" | "lead" | "cadmium" | "plated";
+                    typed: string;
+                };
+                /** @description Price of a gram of the metal. */
+                "sizing.metal_price"?: {
+                    value: number;
                     typed: string;
                 };
                 /** @description How the centre is held. */
@@ -4141,6 +4333,196 @@ export interface components {
                     value: number;
                     typed: string;
                 };
+                /** @description Joints in the order that they are made in. */
+                "join.order"?: {
+                    value: string[];
+                    typed: string;
+                };
+                /** @description Solders to choose from. */
+                "join.solders"?: {
+                    value: string[];
+                    typed: string;
+                };
+                /** @description A solder flows so far under those in the piece. */
+                "join.step_c"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description A solder flows so far under the solidus of every part. */
+                "join.margin_c"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Whether solder must be as fine as the assay office asks. */
+                "join.law"?: {
+                    /** @enum {string} */
+                    value: "off" | "on";
+                    typed: string;
+                };
+                /** @description Which solder a single joint takes. */
+                "join.school"?: {
+                    /** @enum {string} */
+                    value: "hardest" | "easy";
+                    typed: string;
+                };
+                /** @description Whether old work is in it. */
+                "join.old_work"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description What was seen on it under the glass. */
+                "join.old_solder"?: {
+                    /** @enum {string} */
+                    value: "unasked" | "clean" | "lead" | "cadmium" | "plated";
+                    typed: string;
+                };
+                /** @description Sectors of a bezel, or claws. */
+                "set.count"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Grits, coarse to fine. */
+                "finish.grits"?: {
+                    value: number[];
+                    typed: string;
+                };
+                /** @description How it is to look. */
+                "finish.finish"?: {
+                    /** @enum {string} */
+                    value: "polished" | "satin" | "matt";
+                    typed: string;
+                };
+                /** @description Whether it is tumbled. */
+                "finish.tumble"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description How long it is tumbled. */
+                "finish.tumble_minutes"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Whether the lows are darkened. */
+                "finish.patina"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether it is plated with rhodium. */
+                "finish.rhodium"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether wheels are used once stones are set. */
+                "finish.wheels"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether the stones are guarded from wheels. */
+                "finish.guarded"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether it goes into the ultrasonic bath. */
+                "finish.ultrasonic"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether it is steamed. */
+                "finish.steam"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether it goes into the pickle once more. */
+                "finish.pickle"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether it goes into the fire once more. */
+                "finish.torch"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Heats still to come. */
+                "finish.fires_left"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Mass before finishing. */
+                "finish.mass_before"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Mass after finishing. */
+                "finish.mass_after"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description The finished piece on the balance, stones in. */
+                "handover.piece_mass"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description All stones in it, carats. */
+                "handover.stones_carats"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description What its metal should weigh. */
+                "handover.expected_mass"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Size on the mandrel. */
+                "handover.size_measured"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Mark where law asks. */
+                "handover.mark"?: {
+                    /** @enum {string} */
+                    value: "unasked" | "struck" | "sent" | "exempt";
+                    typed: string;
+                };
+                /** @description Size on the mandrel. */
+                "handover.size"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Stones tight, tapped and heard. */
+                "handover.tight"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Stones level. */
+                "handover.level"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Claws free of snags. */
+                "handover.snags"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Joints closed, under a glass. */
+                "handover.joints"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Photographed. */
+                "handover.photograph"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Metal that the client gave. */
+                "handover.client_metal"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Metal that went back to the client. */
+                "handover.client_returned"?: {
+                    value: number;
+                    typed: string;
+                };
             };
             stones: {
                 /** @description Which stone it is. */
@@ -4233,6 +4615,11 @@ export interface components {
                     value: string;
                     typed: string;
                 };
+                /** @description Whether it is set while the piece is soldered. */
+                in_fire?: {
+                    value: boolean;
+                    typed: string;
+                };
                 /** @description Price. */
                 price?: {
                     value: string;
@@ -4241,6 +4628,23 @@ export interface components {
                 /** @description Where it is now. */
                 place?: {
                     value: string;
+                    typed: string;
+                };
+            }[];
+            cuts: {
+                /** @description What is cut. */
+                name?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Its length. */
+                length?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How many now. */
+                count?: {
+                    value: number;
                     typed: string;
                 };
             }[];
@@ -4355,6 +4759,107 @@ export interface components {
                     typed: string;
                 };
             }[];
+            parts: {
+                /** @description Name of the part. */
+                id?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Its alloy; the piece’s unless said. */
+                alloy?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Its mass. */
+                mass?: {
+                    value: number;
+                    typed: string;
+                };
+            }[];
+            joints: {
+                /** @description Name of the joint. */
+                id?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description The parts it joins, with a comma; a part closed on itself twice. */
+                parts?: {
+                    value: string[];
+                    typed: string;
+                };
+                /** @description Joints that come before it. */
+                after?: {
+                    value: string[];
+                    typed: string;
+                };
+                /** @description Form of the solder. */
+                form?: {
+                    /** @enum {string} */
+                    value: "chip" | "wire" | "paste";
+                    typed: string;
+                };
+                /** @description Solder, where it is fixed. */
+                grade?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Letter that joints share which share a heat. */
+                same_heat?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Whether it closes a hollow. */
+                hollow?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether the hollow has a vent hole. */
+                vent?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether it is guarded, so that its grade may be used again. */
+                guard?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether it is made without a torch. */
+                cold?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether a face beside it is textured. */
+                textured?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether it puts thin wire on a thick base. */
+                thin_wire?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Length of the joint. */
+                length?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Thickness of the metal that meets. */
+                section?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How far it gapes, as seen before the heat. */
+                gap?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How it went. */
+                outcome?: {
+                    /** @enum {string} */
+                    value: "flowed" | "needs-more" | "slipped";
+                    typed: string;
+                };
+            }[];
             stations: {
                 brief?: {
                     /** @enum {unknown} */
@@ -4364,6 +4869,13 @@ export interface components {
                     signed?: Record<string, never>;
                 };
                 form?: {
+                    /** @enum {unknown} */
+                    state: "signed" | "reopened" | "not-needed";
+                    by?: string;
+                    at?: string;
+                    signed?: Record<string, never>;
+                };
+                sizing?: {
                     /** @enum {unknown} */
                     state: "signed" | "reopened" | "not-needed";
                     by?: string;
@@ -4399,6 +4911,34 @@ export interface components {
                     signed?: Record<string, never>;
                 };
                 pour?: {
+                    /** @enum {unknown} */
+                    state: "signed" | "reopened" | "not-needed";
+                    by?: string;
+                    at?: string;
+                    signed?: Record<string, never>;
+                };
+                join?: {
+                    /** @enum {unknown} */
+                    state: "signed" | "reopened" | "not-needed";
+                    by?: string;
+                    at?: string;
+                    signed?: Record<string, never>;
+                };
+                set?: {
+                    /** @enum {unknown} */
+                    state: "signed" | "reopened" | "not-needed";
+                    by?: string;
+                    at?: string;
+                    signed?: Record<string, never>;
+                };
+                finish?: {
+                    /** @enum {unknown} */
+                    state: "signed" | "reopened" | "not-needed";
+                    by?: string;
+                    at?: string;
+                    signed?: Record<string, never>;
+                };
+                handover?: {
                     /** @enum {unknown} */
                     state: "signed" | "reopened" | "not-needed";
                     by?: string;
@@ -4963,7 +5503,7 @@ export interface components {
                 acknowledged?: string | null;
             }[];
             /** @description Steps that come after setting. */
-            steps?: ("torch" | "boron" | "pickle" | "ultrasonic" | "steam" | "wheel")[];
+            steps?: ("torch" | "boron" | "pickle" | "ultrasonic" | "steam" | "wheel")[] | string;
             /**
              * @description How the stones are held. "claws" unless given.
              * @enum {string}
@@ -5453,7 +5993,7 @@ export interface components {
         };
         LayoutRowInput: {
             /** @description The stones’ diameters, from the middle outward on one side, the middle one first. In mm where no unit is given. */
-            sizes?: (number | string)[];
+            sizes?: (number | string)[] | string;
             /** @description How many in all, instead of a list. In 1 where no unit is given. */
             count?: number | string;
             /** @description The largest, where they are interpolated. In mm where no unit is given. */
@@ -5531,7 +6071,7 @@ export interface components {
             /** @description Left plain between the end and the beginning. In mm where no unit is given. 0 unless given. */
             margin?: number | string;
             /** @description Widths of the cells beside one another, instead of by the letter. In 1 where no unit is given. */
-            weights?: (number | string)[];
+            weights?: (number | string)[] | string;
             /** @description The workshop’s own figures by path. */
             rules?: Record<string, never>;
         };
@@ -5566,7 +6106,7 @@ export interface components {
             /** @description Into so many equal parts. In 1 where no unit is given. */
             parts?: number | string;
             /** @description Or into parts in these proportions. In 1 where no unit is given. */
-            ratios?: (number | string)[];
+            ratios?: (number | string)[] | string;
             /** @description Width of each cut. In mm where no unit is given. 0 unless given. */
             kerf?: number | string;
             /** @description The workshop’s own figures by path. */
@@ -6464,7 +7004,7 @@ export interface components {
         };
         BurnoutProgrammeInput: {
             /** @description Diameters of the flasks in the kiln. In mm where no unit is given. */
-            flask_diameters: (number | string)[];
+            flask_diameters: (number | string)[] | string;
             /** @description Flask temperature at the pour. In C where no unit is given. */
             pour_temperature: number | string;
             /**
@@ -7169,14 +7709,14 @@ export interface components {
             /** @description The parts. */
             parts: {
                 id: string;
-                alloy: string;
+                alloy?: string | null;
                 mass?: number | null;
             }[];
             /** @description The joints. */
             joints: {
                 id: string;
-                parts: string;
-                after?: string;
+                parts: string[] | string;
+                after?: string[] | string;
                 /** @enum {string} */
                 form?: "chip" | "wire" | "paste";
                 grade?: string | null;
@@ -7191,12 +7731,14 @@ export interface components {
                 section?: number | null;
                 gap?: number | null;
             }[];
+            /** @description Alloy of the piece. */
+            alloy?: string;
             /** @description Solders to choose from; what the cupboard holds for these metals unless said. */
-            solders?: string[];
+            solders?: string[] | string;
             /** @description Stones that are set already. */
-            stones_set?: string[];
+            stones_set?: string[] | string;
             /** @description Joints in the order that they are to be made in. */
-            order?: (string | number)[];
+            order?: (string | number)[] | string;
             /** @description A solder flows so far under those in the piece. In C where no unit is given. The workshop’s solder.step unless given. */
             step_c?: number | string;
             /** @description A solder flows so far under the solidus of every part. In C where no unit is given. The workshop’s solder.margin unless given. */
@@ -7299,7 +7841,7 @@ export interface components {
                 mass: number;
             }[];
             /** @description The two parts that are joined. */
-            between: (string | number)[];
+            between: (string | number)[] | string;
             /**
              * @description Form of the solder. "chip" unless given.
              * @enum {string}
@@ -7498,7 +8040,7 @@ export interface components {
         };
         FinishPlanInput: {
             /** @description Grits, coarse to fine. In 1 where no unit is given. */
-            grits?: (number | string)[];
+            grits?: (number | string)[] | string;
             /**
              * @description How it is to look. "polished" unless given.
              * @enum {string}
@@ -7517,7 +8059,7 @@ export interface components {
             /** @description Whether the stones are guarded from wheels. false unless given. */
             guarded?: boolean;
             /** @description Stones that are set. */
-            stones_set?: string[];
+            stones_set?: string[] | string;
             /** @description Heats still to come. In 1 where no unit is given. 0 unless given. */
             fires_left?: number | string;
             /** @description Mass before finishing. In g where no unit is given. */
@@ -7585,7 +8127,7 @@ export interface components {
             /** @description The alloy. */
             alloy: string;
             /** @description What has been looked at. */
-            looked?: ("size" | "tight" | "level" | "snags" | "joints" | "photograph")[];
+            looked?: ("size" | "tight" | "level" | "snags" | "joints" | "photograph")[] | string;
             /** @description Metal that the client gave. In g where no unit is given. 0 unless given. */
             client_metal?: number | string;
             /** @description Metal that went back to the client. In g where no unit is given. 0 unless given. */
