@@ -165,6 +165,7 @@ final readonly class JobAnswer
     {
         return match ($view) {
             'head' => false,
+            'sizing' => $use === 'size.change',
             'unrolled' => $use !== 'wax.dimensions' && $use !== 'wax.pattern',
             default => $use !== 'wax.pattern' || $view === 'section-top',
         };

@@ -43,6 +43,7 @@ final class OpenApi
             ['post', '/api/jobs/{job}/like', 'A new job like this one', $job, self::object(['same_commission' => ['type' => 'boolean']])],
             ['post', '/api/jobs/{job}/client', 'Whose piece it is', $job, self::object(['client' => ['type' => ['object', 'null']], 'station' => self::ref('StationName')])],
             ['post', '/api/jobs/{job}/overrides', 'Override a stop, with a reason', $job, self::object(['use' => self::text(), 'code' => self::text(), 'about' => self::text(), 'value' => true, 'reason' => self::text(), 'station' => self::ref('StationName')], ['use', 'code', 'about', 'reason'])],
+            ['post', '/api/jobs/{job}/assembly', 'Enter the parts and joints that the job tells of', $job, $stationed],
             ['post', '/api/jobs/{job}/close', 'Deliver, abandon or open again', $job, self::object(['how' => ['enum' => ['delivered', 'abandoned', 'open']], 'reason' => ['type' => ['string', 'null']]], ['how'])],
             ['get', '/api/jobs/{job}/figures', 'What the workshop’s present figures would change', self::object(['differences' => ['type' => 'array', 'items' => self::ref('Difference')]], ['differences']), null],
             ['post', '/api/jobs/{job}/figures', 'Take the workshop’s present figures', $job, $stationed],

@@ -33,6 +33,12 @@ final class Drawings
             'pour.fill' => RoomDrawing::fill($answer),
             'spin.balance' => RoomDrawing::arm($input, $answer),
             'metal.charge' => ChargeDrawing::views($answer),
+            'strip.length' => BenchDrawing::strip($input, $answer),
+            'size.change' => BenchDrawing::sizing($input, $answer),
+            'join.plan' => JointMap::views($input, $answer),
+            'set.sequence' => BenchDrawing::push($input, $answer),
+            'finish.plan' => BenchDrawing::finish($input, $answer),
+            'hand.over' => BenchDrawing::handOver($input, $answer),
             'cast.check' => CastDrawing::views($input),
             default => [],
         };

@@ -9,7 +9,9 @@ use App\Bench\JobKeeper;
 use App\Models\Job;
 use App\Models\Person;
 use App\Models\Workshop;
+use HotSprue\Job\Assembling;
 use HotSprue\Job\Change;
+use HotSprue\Job\Document;
 use HotSprue\Job\JobReckoner;
 use HotSprue\Job\Station;
 use HotSprue\Job\StationState;
@@ -52,6 +54,28 @@ final class StationController
         ];
 
         return $this->store($request, $job, [new Change('overrides.'.count($document->list('overrides')), null, $override)], Station::tryFrom($request->string('station')->toString()));
+    }
+
+    /** Parts and joints as the job's own decisions tell of them, where none are entered yet. */
+    public function assemble(Request $request, Job $job): JsonResponse
+    {
+        $document = $job->held();
+        if ($document->list('parts') !== [] || $document->list('joints') !== []) {
+            throw BadInput::field('parts', 'There are parts already; add to them, or take them away first.');
+        }
+        $changes = [];
+        foreach (Assembling::of($document, JobReckoner::reckon($document, $job->rules())) as $group => $rows) {
+            foreach ($rows as $at => $row) {
+                foreach ($row as $name => $typed) {
+                    $changes[] = new Change("{$group}.{$at}.{$name}", null, $typed);
+                }
+            }
+        }
+        if ($changes === []) {
+            throw BadInput::field('parts', 'This job tells of nothing to solder; enter parts by hand, or say that the station is not needed.');
+        }
+
+        return $this->store($request, $job, Document::understood($changes, $job->rules()), Station::Join);
     }
 
     /** Delivered, or abandoned with a reason; or open again with a reason. */

@@ -2876,6 +2876,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/assembly": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Enter the parts and joints that the job tells of */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        station?: components["schemas"]["StationName"];
+                    };
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Job"];
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/close": {
         parameters: {
             query?: never;

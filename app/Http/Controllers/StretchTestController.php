@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Person;
+use App\Models\StretchTest;
+use App\Models\Workshop;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Answer;
+use HotSprue\Sheet\BadInput;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Sheets;
+use HotSprue\Solder\JoinPlan;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The stretch test log: two samples, compared, and what all of them say together. */
+final class StretchTestController
+{
+    public function index(): JsonResponse
+    {
+        $rules = Workshop::the()->rulebook->rules();
+        $tests = StretchTest::query()->orderByDesc('tested_on')->orderByDesc('id')->limit(200)->get();
+
+        return new JsonResponse([
+            'tests' => $tests->map(fn (StretchTest $test): array => [
+                'id' => $test->id, 'tested_on' => $test->tested_on->toDateString(), 'note' => $test->note, 'samples' => $test->samples, 'answer' => $this->answer($test->samples, $rules)->toArray(),
+            ])->all(),
+            'learned' => StretchTest::learned(),
+        ]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $rules = Workshop::the()->rulebook->rules();
+        $asked = $request->validate([
+            'tested_on' => 'nullable|date_format:Y-m-d', 'note' => 'nullable|string|max:500', 'samples' => 'required|array|size:2',
+            'samples.*.form' => 'required|in:'.implode(',', JoinPlan::FORMS), 'samples.*.grade' => 'required|in:'.implode(',', $rules->names('stock.solders')),
+        ], ['samples.size' => 'Two samples are compared.']);
+        $samples = $kinds = [];
+        foreach ((array) $request->input('samples') as $index => $sample) {
+            $sample = is_array($sample) ? $sample : [];
+            $form = $asked['samples'][$index];
+            $samples[] = ['name' => (string) ($sample['name'] ?? '') ?: ($index === 0 ? 'first' : 'second'), ...array_intersect_key($sample, array_flip(['start', 'broken', 'where']))];
+            $kinds[] = ['form' => $form['form'], 'grade' => $form['grade']];
+        }
+        $read = Input::read(Sheets::describe('stretch.test')->inputs, ['samples' => $samples], $rules)->rows('samples');
+        Sheets::named('stretch.test')->reckon(Input::read(Sheets::describe('stretch.test')->inputs, ['samples' => $read], $rules), $rules);
+        $person = $request->user();
+        StretchTest::query()->create([
+            'tested_on' => $asked['tested_on'] ?? today()->toDateString(), 'note' => $asked['note'] ?? '', 'person_id' => $person instanceof Person ? $person->id : null,
+            'samples' => array_map(static fn (array $kind, array $sample): array => [...$kind, ...$sample], $kinds, $read),
+        ]);
+
+        return $this->index()->setStatusCode(201);
+    }
+
+    public function destroy(StretchTest $test): JsonResponse
+    {
+        $test->delete();
+
+        return $this->index();
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $samples
+     *
+     * @throws BadInput
+     */
+    private function answer(array $samples, Rules $rules): Answer
+    {
+        $rows = array_map(static fn (array $sample): array => array_intersect_key($sample, array_flip(['name', 'start', 'broken', 'where'])), $samples);
+
+        return Sheets::named('stretch.test')->reckon(Input::read(Sheets::describe('stretch.test')->inputs, ['samples' => $rows], $rules), $rules);
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Client;
+use App\Models\Job;
+use App\Models\Lot;
+use App\Models\Movement;
+use App\Models\StretchTest;
+use Tests\Support\Contract;
+
+/** @param array<string, mixed> $typed */
+function typed(Job $job, array $typed, string $station = 'join'): Illuminate\Testing\TestResponse
+{
+    $held = $job->refresh()->held();
+    $changes = [];
+    foreach ($typed as $path => $to) {
+        $changes[] = ['path' => $path, 'from' => $held->at($path), 'to' => $to];
+    }
+
+    return test()->postJson("/api/jobs/{$job->number}/changes", ['changes' => $changes, 'station' => $station])->assertOk();
+}
+
+/** @param array<string, mixed> $with */
+function bench(array $with = []): Job
+{
+    $job = Job::factory()->ring()->create(['client_id' => Client::query()->create(['name' => 'Oda Brannick'])->id]);
+    typed($job, [
+        'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925', 'form.width_top' => '4', 'form.thickness_top' => '2', 'stones.0.species' => 'sapphire', 'stones.0.shape' => 'round', 'stones.0.width' => '6', 'stones.0.depth' => '4', 'stones.setting' => 'bezel', ...$with,
+    ], 'brief');
+
+    return $job->refresh();
+}
+
+it('leads each kind of job along its own stations', function (?string $kind, array $stations): void {
+    $job = bench($kind === null ? [] : ['brief.kind' => $kind]);
+    expect(array_column($this->getJson("/api/jobs/{$job->number}?station=brief")->json('stations'), 'name'))->toBe($stations);
+})->with([
+    'cast' => [null, ['brief', 'form', 'stones', 'wax', 'tree', 'burnout', 'pour', 'join', 'set', 'finish', 'handover']],
+    'made by hand' => ['fabricated', ['brief', 'form', 'stones', 'join', 'set', 'finish', 'handover']],
+    'sized' => ['sizing', ['brief', 'sizing', 'join', 'set', 'finish', 'handover']],
+]);
+
+it('takes parts and joints from what the job has decided, once', function (): void {
+    $job = bench(['stones.head_soldered' => true, 'stones.1.species' => 'diamond', 'stones.1.group' => 'shoulders', 'stones.1.width' => '2']);
+    $answer = $this->postJson("/api/jobs/{$job->number}/assembly", ['station' => 'join'])->assertOk();
+    expect(Contract::breaks('Job', (string) $answer->getContent()))->toBe('')
+        ->and(array_column(array_column($answer->json('document.parts'), 'id'), 'value'))->toBe(['shank', 'bezel', 'left collet', 'right collet'])
+        ->and(array_column(array_column($answer->json('document.joints'), 'parts'), 'value'))->toBe([['bezel', 'bezel'], ['shank', 'bezel'], ['shank', 'left collet'], ['shank', 'right collet']])
+        ->and($answer->json('page.views.0.name'))->toBe('joints');
+    // Seam and first collet do not know of each other; then the piece goes down the grades.
+    expect(array_column($answer->json('answers')['join.plan']['results']['heats']['value'], 'flow_c'))->toEqual([788, 788, 738, 718]);
+    $this->postJson("/api/jobs/{$job->number}/assembly", ['station' => 'join'])->assertStatus(422)->assertJsonPath('errors.parts.0', fn (string $said): bool => str_contains($said, 'already'));
+});
+
+it('says so where a job tells of nothing to solder', function (): void {
+    $job = bench(['brief.kind' => 'sizing', 'sizing.from' => 'US 6 1/2', 'sizing.to' => 'US 7', 'sizing.width' => '3', 'sizing.thickness' => '2']);
+    $this->postJson("/api/jobs/{$job->number}/assembly", [])->assertStatus(422)->assertJsonPath('errors.parts.0', fn (string $said): bool => str_contains($said, 'nothing to solder'));
+    expect(Job::query()->findOrFail($job->id)->held()->list('parts'))->toBe([]);
+});
+
+it('frees a plan by the edits of its remedy', function (): void {
+    $job = bench();
+    $rows = ['parts.0.id' => 'shank'];
+    foreach (range(1, 5) as $at) {
+        $rows["parts.{$at}.id"] = "collet {$at}";
+        $rows['joints.'.($at - 1).'.id'] = "joint {$at}";
+        $rows['joints.'.($at - 1).'.parts'] = "shank, collet {$at}";
+    }
+    $plan = typed($job, $rows)->json('answers')['join.plan'];
+    expect($plan['results']['possible']['value'])->toBe('no')->and(array_column($plan['findings'], 'code'))->toContain('no-plan');
+    $this->postJson("/api/jobs/{$job->number}/stations/join", ['state' => 'signed'])->assertStatus(422);
+    $remedy = $plan['results']['remedies']['value'][0];
+    $edits = [];
+    foreach ($remedy['changes'] as ['joint' => $id, 'field' => $field, 'value' => $value]) {
+        $edits['joints.'.((int) substr($id, -1) - 1).".{$field}"] = $value;
+    }
+    $freed = typed($job, $edits);
+    expect($freed->json('answers')['join.plan']['results']['possible']['value'])->toBe('yes')->and($freed->json('answers')['join.plan']['results']['fires']['value'])->toEqual(4);
+    $this->postJson("/api/jobs/{$job->number}/stations/join", ['state' => 'signed'])->assertOk();
+});
+
+it('refuses the fire beside a stone that is set, and the ultrasonic bath to an opal', function (): void {
+    $job = bench(['stones.0.species' => 'opal']);
+    $page = typed($job, ['finish.ultrasonic' => true], 'finish')->json('page');
+    $stop = collect($page['findings'])->firstWhere('code', 'step-harms-stone');
+    expect($stop['level'])->toBe('stop')->and($stop['message'])->toContain('opal')->toContain('ultrasonic');
+    $this->postJson("/api/jobs/{$job->number}/stations/finish", ['state' => 'signed'])->assertStatus(422);
+    $page = typed($job, ['parts.0.id' => 'shank', 'parts.1.id' => 'bezel', 'joints.0.id' => 'on', 'joints.0.parts' => 'shank, bezel', 'stones.0.in_fire' => true])->json('page');
+    expect(array_column($page['findings'], 'code'))->toContain('heat-harms-stone');
+});
+
+it('sizes an old ring: metal from a lot into it, or off it as the client’s scrap', function (string $from, string $to, float $grams): void {
+    $job = bench(['brief.kind' => 'sizing', 'brief.alloy' => '18k-yellow', 'sizing.from' => $from, 'sizing.to' => $to, 'sizing.width' => '3', 'sizing.thickness' => '2', 'sizing.old_solder' => 'clean']);
+    $this->postJson('/api/metal', ['alloy' => '18k-yellow', 'mass' => '20 g'])->assertCreated();
+    $lot = Lot::query()->firstOrFail();
+    if ($grams > 0) {
+        $this->postJson("/api/jobs/{$job->number}/sizing-metal", [])->assertStatus(422);
+    }
+    $this->postJson("/api/jobs/{$job->number}/sizing-metal", ['lot' => $lot->id])->assertCreated();
+    $made = Lot::query()->where('job_id', $job->id)->firstOrFail();
+    expect($made->mass_mg)->toEqualWithDelta(abs(1000 * $grams), 0.6)->and($made->kind)->toBe($grams > 0 ? 'piece' : 'scrap')
+        ->and($lot->refresh()->mass_mg)->toBe($grams > 0 ? 20000 - $made->mass_mg : 20000);
+})->with([
+    // 0.3 is the saw’s; 6 mm² of 18k at 15.5.
+    'let in' => ['50 mm round', '54 mm round', 4.3 * 6 * 15.5 / 1000],
+    'taken out' => ['54 mm round', '50 mm round', -4 * 6 * 15.5 / 1000],
+]);
+
+it('hands over: the last look stops what is not asked, and the metal leaves the account with its loss', function (): void {
+    $job = bench();
+    $this->postJson('/api/metal', ['alloy' => 'sterling-925', 'mass' => '40 g'])->assertCreated();
+    $this->postJson("/api/jobs/{$job->number}/charge", ['lots' => [['lot' => Lot::query()->firstOrFail()->id, 'mass' => '14 g']], 'casting' => '8.6', 'button' => '5.4'])->assertCreated();
+    $this->postJson("/api/jobs/{$job->number}/deliver-metal")->assertStatus(422);
+    $page = typed($job, ['handover.piece_mass' => '8.3 g', 'handover.stones_carats' => '1', 'handover.size_measured' => 'US 7'], 'handover')->json('page');
+    expect(array_column($page['findings'], 'code'))->toContain('mark-unasked')->toContain('not-looked')->not->toContain('size-off');
+    $looked = array_fill_keys(array_map(static fn (string $look): string => "handover.{$look}", ['size', 'tight', 'level', 'snags', 'joints', 'photograph']), true);
+    $page = typed($job, [...$looked, 'handover.mark' => 'struck'], 'handover')->json('page');
+    expect(array_column($page['findings'], 'code'))->not->toContain('mark-unasked')->not->toContain('not-looked');
+    $this->postJson("/api/jobs/{$job->number}/deliver-metal")->assertCreated()->assertJson(['delivered' => 8.1, 'lost' => 0.5]);
+    expect(Lot::query()->where('kind', 'piece')->firstOrFail()->mass_mg)->toBe(0)->and(Movement::query()->orderByDesc('id')->firstOrFail()->kind->value)->toBe('deliver');
+    $this->postJson("/api/jobs/{$job->number}/stations/handover", ['state' => 'signed'])->assertOk();
+    $this->postJson("/api/jobs/{$job->number}/close", ['how' => 'delivered'])->assertOk();
+    expect($job->refresh()->state)->toBe('delivered');
+    $this->postJson("/api/jobs/{$job->number}/close", ['how' => 'open'])->assertStatus(422);
+    $this->postJson("/api/jobs/{$job->number}/close", ['how' => 'open', 'reason' => 'a claw catches'])->assertOk();
+    expect($job->refresh()->state)->toBe('open');
+});
+
+it('makes a shank from stock: strip, pieces, plate, dividing, annealing, inlay and the size once rounded', function (): void {
+    $job = bench(['brief.kind' => 'fabricated', 'form.overlap' => '2', 'form.stock_length' => '100', 'cuts.0.length' => '61', 'cuts.0.name' => 'shank', 'cuts.0.count' => '1', 'cuts.1.length' => '12', 'cuts.1.name' => 'shoulder', 'cuts.1.count' => '2',
+        'form.plate' => 'disc', 'form.plate_width' => '10', 'form.sheet_width' => '30', 'form.sheet_length' => '30', 'form.sheet_thickness' => '1', 'form.divide_total' => '7.5', 'form.divide_parts' => '3',
+        'form.work' => 'press', 'form.work_strain' => '0.2', 'form.inlay_width' => '1.5', 'form.inlay_thickness' => '0.6', 'form.inlay_depth' => '0.5', 'form.rounded' => 'US 6 1/2']);
+    $answers = $this->getJson("/api/jobs/{$job->number}?station=form")->assertOk()->json('answers');
+    $value = static fn (string $use, string $result): mixed => $answers[$use]['results'][$result]['value'];
+    expect($value('strip.length', 'length'))->toEqualWithDelta(62.694, 5e-4)->and($value('stock.cut', 'used'))->toEqualWithDelta(85.9, 1e-9)->and($value('plate.cut', 'makes'))->toEqual(4)
+        ->and(count($answers['form.divide']['results']['lines']['value']))->toBe(2)->and($value('anneal.passes', 'anneals'))->toEqual(2)->and($value('anneal.bend', 'anneals'))->toEqual(1)
+        ->and($value('inlay.fit', 'length'))->toEqualWithDelta(M_PI * (17.3196 + 4 - 1 + 0.6), 1e-3)->and($value('size.rounded', 'method'))->toBe('stretch');
+});
+
+it('logs stretch tests, compares the two and says what all of them teach', function (): void {
+    $sample = ['form' => 'chip', 'grade' => 'silver-hard', 'start' => 'US 5', 'broken' => 'US 9', 'where' => 'metal'];
+    $wrong = $this->postJson('/api/stretch-tests', ['samples' => [$sample]])->assertStatus(422);
+    expect($wrong->json('errors'))->toHaveKey('samples');
+    $this->postJson('/api/stretch-tests', ['samples' => [$sample, [...$sample, 'broken' => '40']]])->assertStatus(422);
+    $this->postJson('/api/stretch-tests', ['samples' => [['start' => 50, 'broken' => 54] + $sample, ['form' => 'paste', 'start' => 50, 'broken' => 51.5, 'where' => 'joint'] + $sample], 'note' => 'same strip'])->assertCreated();
+    $log = $this->postJson('/api/stretch-tests', ['samples' => [['start' => 50, 'broken' => 53] + $sample, ['form' => 'paste', 'start' => 50, 'broken' => 52.5, 'where' => 'joint'] + $sample]])->assertCreated();
+    expect($log->json('learned'))->toEqual([
+        ['form' => 'chip', 'grade' => 'silver-hard', 'samples' => 2, 'strain' => 0.07, 'at_joint' => 0],
+        ['form' => 'paste', 'grade' => 'silver-hard', 'samples' => 2, 'strain' => 0.04, 'at_joint' => 2],
+    ])->and($log->json('tests.1.answer.results.stronger.value'))->toBe('first');
+    $this->deleteJson('/api/stretch-tests/'.StretchTest::query()->firstOrFail()->id)->assertOk();
+    expect(StretchTest::query()->count())->toBe(1);
+});
