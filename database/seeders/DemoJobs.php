@@ -59,6 +59,46 @@ final class DemoJobs
         ];
     }
 
+    /** @return list<array<string, mixed>> jobs past the casting, made by hand, or brought in */
+    public static function bench(): array
+    {
+        $cast = static fn (string $wax, string $charge, string $casting, string $button, string $bore): array => [
+            6 => ['attempts.0.wax_mass' => $wax, 'attempts.0.weighed' => 'pattern', 'attempts.0.verdict' => 'passed', 'attempts.0.minutes' => '110 min'],
+            11 => ['castings.0.charge_mass' => $charge, 'castings.0.casting_mass' => $casting, 'castings.0.button_mass' => $button, 'castings.0.bore' => $bore, 'castings.0.verdict' => 'good'],
+        ];
+        $done = ['brief', 'form', 'stones', 'wax', 'tree', 'burnout', 'pour'];
+        $round = static fn (string $name, string $species, string $width, string $depth, string $group = 'centre'): array => ['name' => $name, 'species' => $species, 'group' => $group, 'shape' => 'round', 'width' => $width, 'depth' => $depth, 'owner' => 'workshop', 'source' => 'bought'];
+        $looks = ['handover.size' => true, 'handover.tight' => true, 'handover.level' => true, 'handover.snags' => true];
+
+        return [
+            ['client' => ['Isla Threnody', 'isla@threnody.invalid'], 'days_ago' => 16, 'due_in' => 8,
+                'decisions' => ['brief.title' => 'sapphire between two pearls’ lights', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925', 'form.profile' => 'half-round', 'form.width_top' => '4', 'form.thickness_top' => '2', 'stones.setting' => 'bezel', 'stones.head_soldered' => true],
+                'stones' => [$round('the sapphire', 'sapphire', '6', '3.8'), $round('left light', 'moonstone', '2.5', '1.5', 'shoulders'), $round('right light', 'moonstone', '2.5', '1.5', 'shoulders')],
+                'readings' => $cast('0.38', '9.5', '3.9', '5.5', '17.14') + [14 => [
+                    'parts.0.id' => 'shank', 'parts.0.mass' => '3.7', 'parts.1.id' => 'bezel', 'parts.1.mass' => '0.32', 'parts.2.id' => 'left collet', 'parts.2.mass' => '0.12', 'parts.3.id' => 'right collet', 'parts.3.mass' => '0.12',
+                    'joints.0.id' => 'bezel seam', 'joints.0.parts' => 'bezel, bezel', 'joints.0.length' => '3.4', 'joints.0.section' => '0.4', 'joints.0.gap' => '0.05', 'joints.0.outcome' => 'flowed',
+                    'joints.1.id' => 'bezel on shank', 'joints.1.parts' => 'shank, bezel', 'joints.1.after' => 'bezel seam', 'joints.1.length' => '9', 'joints.1.section' => '0.9',
+                    'joints.2.id' => 'left on shank', 'joints.2.parts' => 'shank, left collet', 'joints.2.after' => 'bezel on shank', 'joints.3.id' => 'right on shank', 'joints.3.parts' => 'shank, right collet', 'joints.3.after' => 'bezel on shank',
+                ]], 'signed' => $done],
+            ['client' => ['Keir Ostrander', 'keir@ostrander.invalid'], 'days_ago' => 21, 'due_in' => 6,
+                'decisions' => ['brief.title' => 'spinel, eight claws', 'brief.finger' => 'US 9', 'brief.alloy' => '18k-yellow', 'form.profile' => 'half-round', 'form.width_top' => '3.6', 'form.thickness_top' => '2.1', 'stones.setting' => 'claws', 'stones.claws' => '8', 'stones.halo_diameter' => '1.3'],
+                'stones' => [$round('the spinel', 'spinel', '6.5', '4.2')], 'readings' => $cast('0.42', '14', '6.4', '7.4', '18.9'), 'signed' => [...$done, 'join']],
+            ['client' => ['Ama Sorley', ''], 'days_ago' => 24, 'due_in' => 4,
+                'decisions' => ['brief.title' => 'opal under a wave', 'brief.finger' => 'UK N', 'brief.alloy' => '14k-yellow', 'form.profile' => 'court', 'form.width_top' => '4', 'form.thickness_top' => '2', 'stones.setting' => 'bezel', 'finish.finish' => 'satin', 'finish.mass_before' => '5.1', 'finish.mass_after' => '4.86', 'finish.wheels' => true, 'finish.guarded' => true, 'finish.tumble' => false],
+                'stones' => [['name' => 'the opal', 'species' => 'opal', 'shape' => 'oval', 'cut' => 'cabochon', 'width' => '6', 'length' => '8', 'depth' => '2.6', 'owner' => 'client', 'source' => 'heirloom', 'acknowledged' => '2026-11-02']],
+                'readings' => $cast('0.38', '11', '5.1', '5.8', '17.3'), 'signed' => [...$done, 'join', 'set']],
+            ['client' => ['Dov Kestrel', ''], 'days_ago' => 28, 'due_in' => 1,
+                'decisions' => ['brief.title' => 'garnet, low in the band', 'brief.finger' => 'US 10', 'brief.alloy' => '9k-yellow', 'form.profile' => 'flat', 'form.width_top' => '6', 'form.thickness_top' => '2.4', 'stones.setting' => 'flush', 'finish.mass_before' => '8.4', 'finish.mass_after' => '8.02', 'handover.piece_mass' => '8.06', 'handover.stones_carats' => '0.2', 'handover.size_measured' => 'US 10', 'handover.expected_mass' => '8.1', ...$looks],
+                'stones' => [$round('the garnet', 'garnet', '3', '1.9')], 'readings' => $cast('0.75', '15.5', '8.4', '7', '20.1'), 'signed' => [...$done, 'join', 'set', 'finish']],
+            ['client' => ['Gwen Trevanion-Roe', ''], 'days_ago' => 2, 'due_in' => 11,
+                'decisions' => ['brief.kind' => 'sizing', 'brief.title' => 'her mother’s band, larger', 'brief.finger' => 'UK Q', 'brief.alloy' => '18k-yellow', 'sizing.from' => 'UK L', 'sizing.profile' => 'half-round', 'sizing.width' => '3.2', 'sizing.thickness' => '1.7', 'sizing.stones_in' => 'head', 'sizing.stones' => '1', 'sizing.old_solder' => 'clean', 'sizing.metal_price' => '92'],
+                'signed' => ['brief']],
+            ['client' => ['Osric Dane', ''], 'days_ago' => 4, 'due_in' => 22,
+                'decisions' => ['brief.kind' => 'fabricated', 'brief.title' => 'overlapping strip, open shank', 'brief.finger' => 'US 8', 'brief.alloy' => 'sterling-925', 'form.profile' => 'half-round', 'form.width_top' => '4.2', 'form.thickness_top' => '1.8', 'form.overlap' => '2', 'form.stock_length' => '120', 'form.divide_total' => '42', 'form.divide_parts' => '4'],
+                'readings' => [1 => ['cuts.0.name' => 'shank', 'cuts.0.length' => '62.5', 'cuts.0.count' => '1', 'cuts.1.name' => 'shoulder', 'cuts.1.length' => '11', 'cuts.1.count' => '2']], 'signed' => ['brief']],
+        ];
+    }
+
     /** @return list<array<string, mixed>> a year of finished jobs, oldest first */
     public static function finished(): array
     {

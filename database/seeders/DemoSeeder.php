@@ -13,10 +13,12 @@ use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
 use App\Models\Run;
+use App\Models\StretchTest;
 use App\Models\Workshop;
 use App\Pictures\PictureIntake;
 use HotSprue\Account\MovementKind;
 use HotSprue\Casting\Step;
+use HotSprue\Finish\HandOver;
 use HotSprue\Job\Change;
 use HotSprue\Job\JobReckoner;
 use HotSprue\Job\Station;
@@ -53,12 +55,17 @@ final class DemoSeeder extends Seeder
         foreach (DemoJobs::finished() as $index => $spec) {
             $this->finished($spec, 360 - $index * 13);
         }
-        foreach (DemoJobs::open() as $spec) {
+        foreach ([...DemoJobs::open(), ...DemoJobs::bench()] as $spec) {
             $this->job($spec);
         }
         Carbon::setTestNow();
         $this->metal();
         $this->burnout();
+        foreach ([[34, 'chip', '52.6', 'metal', 'paste', '50.9', 'joint'], [20, 'chip', '53.1', 'beside', 'wire', '53.3', 'metal'], [6, 'chip', '52.4', 'joint', 'paste', '51.2', 'joint']] as [$days, $one, $first, $at, $other, $second, $where]) {
+            StretchTest::query()->create(['tested_on' => $this->today->copy()->subDays($days), 'person_id' => $this->tobit->id, 'samples' => [
+                ['form' => $one, 'grade' => 'silver-hard', 'name' => 'A', 'start' => 49.3, 'broken' => (float) $first, 'where' => $at], ['form' => $other, 'grade' => 'silver-hard', 'name' => 'B', 'start' => 49.3, 'broken' => (float) $second, 'where' => $where],
+            ]]);
+        }
         Clock::query()->create([
             'job_id' => Job::query()->where('title', 'harbour-light signet')->value('id'), 'person_id' => $this->tobit->id, 'label' => 'flask standing',
             'stages' => [['stage' => 'stand', 'until_min' => 60, 'how' => 'do not move it']], 'started_at' => now()->subMinutes(22),
@@ -144,9 +151,18 @@ final class DemoSeeder extends Seeder
         (new AccountKeeper)->charge($job, $lots, (int) round($casting * 1000), (int) round(($charge - $casting - $loss) * 1000), $this->tobit);
         $this->burnt($job);
         $job = $this->sign($job, Station::Pour);
+        Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 18)->setTime(10, 10));
+        $finished = round($casting * (1 - $this->dice->getInt(30, 70) / 1000), 2);
+        $job = $this->keeper->change($job, self::changes([
+            'finish.mass_before' => (string) $casting, 'finish.mass_after' => (string) $finished, 'handover.piece_mass' => (string) $finished, 'handover.size_measured' => $spec['decisions']['brief.finger'], 'handover.mark' => 'struck',
+            ...array_fill_keys(array_map(static fn (string $look): string => "handover.{$look}", array_keys(HandOver::LOOKS)), true),
+        ]), $this->maren);
+        $job = $this->notNeeded($this->notNeeded($job, Station::Join), Station::Set);
+        $job = $this->sign($this->sign($job, Station::Finish), Station::HandOver);
         Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 22)->setTime(16, 30));
         $piece = Lot::query()->where('job_id', $job->id)->where('kind', 'piece')->firstOrFail();
-        (new AccountKeeper)->move(MovementKind::Deliver, [$piece->id => -$piece->mass_mg], 0, 'handed over', $this->maren);
+        (new AccountKeeper)->move(MovementKind::Scrap, [$piece->id => (int) round(1000 * $finished) - $piece->mass_mg], $piece->mass_mg - (int) round(1000 * $finished), "finishing of job {$job->number}", $this->maren, $job);
+        (new AccountKeeper)->move(MovementKind::Deliver, [$piece->id => -(int) round(1000 * $finished)], 0, 'handed over', $this->maren);
         $this->keeper->store($job, [new Change('closed', null, ['how' => 'delivered', 'reason' => '', 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
     }
 

@@ -58,8 +58,8 @@ it('records a stone from nothing, and composes a halo that snaps to what fits', 
 it('scribes a grid line by line, keeps two attempts and checks their symmetry by caliper', function (): void {
     $job = lantern();
     $this->station($job, 'wax');
-    $this->click('[data-tick="square"]');
-    $this->click('[data-tick="faces"]');
+    $this->click('[data-tick="ticks.grid-square"]');
+    $this->click('[data-tick="ticks.grid-faces"]');
     $this->reads('[data-testid="grid-list"]', '2 of');
     $this->saved();
     $this->station($job, 'wax');

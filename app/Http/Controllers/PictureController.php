@@ -11,6 +11,7 @@ use App\Pictures\PictureIntake;
 use App\Pictures\Refused;
 use HotSprue\Job\Change;
 use HotSprue\Job\ReadingFields;
+use HotSprue\Job\Station;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -34,7 +35,7 @@ final class PictureController
         }
         $person = $request->user();
         $about = $request->string('about')->toString();
-        $picture = [...$taken, ...(preg_match('/^('.implode('|', ReadingFields::GROUPS).')\.\d{1,3}$/', $about) === 1 ? ['about' => $about] : []), 'caption' => mb_substr($request->string('caption')->trim()->toString(), 0, 200), 'by' => $person instanceof Person ? $person->name : '', 'at' => now()->toIso8601String()];
+        $picture = [...$taken, ...(preg_match('/^(('.implode('|', ReadingFields::GROUPS).')\.\d{1,3}|'.implode('|', array_column(Station::cases(), 'value')).')$/', $about) === 1 ? ['about' => $about] : []), 'caption' => mb_substr($request->string('caption')->trim()->toString(), 0, 200), 'by' => $person instanceof Person ? $person->name : '', 'at' => now()->toIso8601String()];
         $job = $keeper->store($job, [new Change('pictures.'.count($job->held()->list('pictures')), null, $picture)], $person instanceof Person ? $person : null);
 
         return new JsonResponse(['version' => $job->version, 'pictures' => $job->held()->list('pictures')], 201);

@@ -6,7 +6,7 @@ import { say, useUnits, withUnit } from './units';
 interface Props {
     /** What it is called; also its name for a screen reader. */
     label: string;
-    field: Pick<Field, 'quantity' | 'choices' | 'accepts' | 'meaning'>;
+    field: Pick<Field, 'quantity' | 'choices' | 'many' | 'accepts' | 'meaning'>;
     /** The value in the core's unit, and what was typed for it. */
     value: unknown;
     typed?: string | undefined;
@@ -45,7 +45,7 @@ export function Instrument({
     }, [editing]);
     const empty = value === null || value === undefined;
     const said = say(empty ? advised : value, field.quantity, units);
-    const choices = field.quantity === 'yes-no' ? ['true', 'false'] : field.choices;
+    const choices = field.many ? [] : field.quantity === 'yes-no' ? ['true', 'false'] : field.choices;
     const spoken = field.quantity === 'ring-size' && typed ? { figure: typed, unit: '' } : said;
     const frame = {
         minH: '46px',
@@ -77,7 +77,7 @@ export function Instrument({
         </Box>
     ) : null;
 
-    if (choices.length > 0 || field.quantity === 'choice') {
+    if (choices.length > 0 || (field.quantity === 'choice' && !field.many)) {
         const now = value === null || value === undefined ? '' : String(value);
         return (
             <Box {...frame} minW="148px" maxW="240px">

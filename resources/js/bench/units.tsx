@@ -24,6 +24,7 @@ export interface Said {
 /** How a figure of the core's unit is said in the units at hand. Display only: what is typed, the core converts. */
 export function say(value: unknown, quantity: string | null | undefined, units: Units): Said {
     if (value === null || value === undefined) return { figure: '–', unit: '' };
+    if (Array.isArray(value)) return { figure: value.join(', ') || '–', unit: '' };
     if (typeof value === 'boolean') return { figure: value ? 'yes' : 'no', unit: '' };
     if (typeof value !== 'number') return { figure: moment(String(value), quantity), unit: '' };
     switch (quantity) {

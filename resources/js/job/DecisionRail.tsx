@@ -48,7 +48,7 @@ export function Decision({
                 toggled ??
                 (edited?.to === null
                     ? null
-                    : field.quantity === 'choice' && edited
+                    : field.quantity === 'choice' && !field.many && edited
                       ? edited.to
                       : kept?.value) ??
                 (edited ? null : (used?.value ?? null))

@@ -1,6 +1,7 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { say, useUnits } from '../bench/units';
-import { held, type Work } from './useJob';
+import { isTicked, Tick } from './Tick';
+import type { Work } from './useJob';
 
 interface Line {
     key: string;
@@ -15,10 +16,7 @@ export function GridList({ work }: { work: Work }) {
     const job = work.job;
     const lines = job?.answers['layout.grid']?.results.lines?.value as Line[] | undefined;
     if (!job || !lines) return null;
-    const ticked = (key: string) => {
-        const path = `ticks.grid-${key}`;
-        return (work.waiting[path] ? work.waiting[path].to : held(job, path)) === true;
-    };
+    const ticked = (key: string) => isTicked(work, `ticks.grid-${key}`);
     const done = lines.filter((line) => ticked(line.key)).length;
     return (
         <Box borderTopWidth="1px" borderColor="rule" pt={2} pb={3} data-testid="grid-list">
@@ -40,49 +38,27 @@ export function GridList({ work }: { work: Work }) {
             </Flex>
             <Box as="ol" listStyleType="none">
                 {lines.map((line) => {
-                    const is = ticked(line.key);
                     const setting =
                         line.setting_mm === null
                             ? null
                             : say(line.setting_mm, 'length', { ...units, length: 'mm' });
                     return (
                         <li key={line.key}>
-                            <Button
-                                variant="plain"
-                                justifyContent="start"
-                                w="full"
-                                minH="44px"
-                                px={1}
-                                gap={3}
-                                fontSize="15px"
-                                fontWeight="400"
-                                color={is ? 'soft' : 'ink'}
-                                borderBottomWidth="1px"
-                                borderColor="rule"
-                                borderRadius={0}
-                                role="checkbox"
-                                aria-checked={is}
-                                data-tick={line.key}
-                                onClick={() => work.edit(`ticks.grid-${line.key}`, is ? null : true)}
-                            >
-                                <Box as="span" w="20px" aria-hidden="true">
-                                    {is ? '✓' : '○'}
-                                </Box>
-                                <Box
-                                    as="span"
-                                    flex="1"
-                                    textAlign="left"
-                                    textDecoration={is ? 'line-through' : 'none'}
-                                >
-                                    {line.what}
-                                </Box>
-                                <Box as="span" color="soft" fontSize="14px" hideBelow="sm">
-                                    {line.from}
-                                </Box>
-                                <Box as="span" minW="76px" textAlign="right" fontWeight="600">
-                                    {setting ? `${setting.figure} ${setting.unit}` : ''}
-                                </Box>
-                            </Button>
+                            <Tick
+                                path={`ticks.grid-${line.key}`}
+                                work={work}
+                                words={line.what}
+                                aside={
+                                    <>
+                                        <Box as="span" color="soft" fontSize="14px" hideBelow="sm">
+                                            {line.from}
+                                        </Box>
+                                        <Box as="span" minW="76px" textAlign="right" fontWeight="600">
+                                            {setting ? `${setting.figure} ${setting.unit}` : ''}
+                                        </Box>
+                                    </>
+                                }
+                            />
                         </li>
                     );
                 })}

@@ -20,18 +20,30 @@ import { GridList } from './GridList';
 import { Readings } from './Readings';
 import { Composer, Stands, Tools } from './StoneParts';
 import { StationDrawings } from './StationDrawings';
+import { FinishParts } from './bench/FinishParts';
+import { FormParts, isByHand } from './bench/FormParts';
+import { HandOverParts, LOOKS } from './bench/HandOverParts';
+import { JoinParts } from './bench/JoinParts';
+import { SetParts } from './bench/SetParts';
+import { SizingParts } from './bench/SizingParts';
 import { Masses, Programme, WorkingClock } from './Tables';
 import { useJob } from './useJob';
 import { Wanted } from './Wanted';
 import { WorkingCard, type InHand } from './working';
 
 /** Decisions that stand elsewhere on the page than among the station's instruments. */
-const ELSEWHERE = ['brief.fit_apply'];
+const ELSEWHERE = ['brief.fit_apply', 'join.order', ...LOOKS.map((look) => `handover.${look}`)];
 /** Decisions that mean something only where another says so. */
 const ONLY: Record<string, [string, string[]]> = {
     'form.edge': ['form.profile', ['knife']],
     'form.rise_inside': ['form.profile', ['court']],
     'form.rise_outside': ['form.profile', ['court']],
+    ...Object.fromEntries(
+        ['overlap', 'gap', 'trim', 'stock_length', 'rounded'].map((name) => [
+            `form.${name}`,
+            ['brief.kind', ['fabricated']] satisfies [string, string[]],
+        ]),
+    ),
     'stones.wall': ['stones.setting', ['bezel', 'tube']],
     'stones.fit': ['stones.setting', ['bezel', 'tube']],
     'stones.school': ['stones.setting', ['bezel']],
@@ -47,6 +59,11 @@ const ONLY: Record<string, [string, string[]]> = {
 };
 /** Where a decision of a station stands among its composers, below. */
 const composed = (path: string) => /^stones\.(halo|row|after)_/.test(path);
+
+/** Stations that say for themselves what is missing while nothing can be drawn. */
+const BARE = ['join', 'set'];
+/** Stations where balance and caliper lie at hand. */
+const SCALES = ['sizing', 'wax', 'pour', 'join', 'finish', 'handover'];
 
 export function JobPage() {
     const params = useParams();
@@ -64,13 +81,13 @@ export function JobPage() {
     useEffect(() => {
         const keys = (event: KeyboardEvent) => {
             if (isTyping(event)) return;
-            const station = stations?.[Number(event.key) - 1];
+            const station = stations?.[event.key === '0' ? 9 : Number(event.key) - 1];
             if (station) void go(`/jobs/${number}/${station.name}`);
             if (event.key === 'u') void act('undo');
             if (event.key === 'h') setHistory((now) => !now);
             if (event.key === 'p')
                 void go(
-                    `/print/${number}/${{ stones: 'stones', wax: 'template', burnout: 'kiln', pour: 'casting' }[params.station ?? ''] ?? 'card'}`,
+                    `/print/${number}/${{ stones: 'stones', wax: 'template', burnout: 'kiln', pour: 'casting', handover: 'handover' }[params.station ?? ''] ?? 'card'}`,
                 );
         };
         window.addEventListener('keydown', keys);
@@ -111,6 +128,7 @@ export function JobPage() {
             !onDrawing.has(path) &&
             !ELSEWHERE.includes(path) &&
             !composed(path) &&
+            !isByHand(path) &&
             (ONLY[path] === undefined || ONLY[path][1].includes(decided[ONLY[path][0]]?.value ?? '')),
     );
     const first = job.page.strip.find((figure) => figure.value !== null);
@@ -162,7 +180,9 @@ export function JobPage() {
                     ) : null}
                     {main && typing === null ? (
                         <StationDrawings {...{ work, catalogue, views, inHand, setInHand }} />
-                    ) : (
+                    ) : wants.length === 0 &&
+                      BARE.includes(here) &&
+                      Object.keys(job.errors).length === 0 ? null : (
                         <Wanted wants={wants} work={work} catalogue={catalogue} onTyping={setTyping} />
                     )}
                     {here === 'wax' && main ? (
@@ -183,6 +203,14 @@ export function JobPage() {
                         </Box>
                     ) : null}
                     {rail}
+                    {here === 'form' && decided['brief.kind']?.value === 'fabricated' ? (
+                        <FormParts work={work} catalogue={catalogue} />
+                    ) : null}
+                    {here === 'sizing' ? <SizingParts work={work} /> : null}
+                    {here === 'join' ? <JoinParts work={work} catalogue={catalogue} /> : null}
+                    {here === 'set' ? <SetParts work={work} /> : null}
+                    {here === 'finish' ? <FinishParts work={work} /> : null}
+                    {here === 'handover' ? <HandOverParts work={work} catalogue={catalogue} /> : null}
                     {here === 'brief' ? <Pictures work={work} /> : null}
                     {here === 'stones' ? (
                         <>
@@ -313,7 +341,7 @@ export function JobPage() {
                         </>
                     ) : null}
                     {here === 'tree' ? <WorkingClock job={job} /> : null}
-                    {here === 'wax' || here === 'pour' ? (
+                    {SCALES.includes(here) ? (
                         <>
                             <Tray device="balance" />
                             <Tray device="caliper" />

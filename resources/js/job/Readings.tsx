@@ -18,6 +18,7 @@ const TAKEN: Record<string, 'balance' | 'caliper'> = {
     thickness: 'caliper',
     length: 'caliper',
     depth: 'caliper',
+    mass: 'balance',
 };
 
 const LABELS: Record<string, string> = {
@@ -29,12 +30,27 @@ const LABELS: Record<string, string> = {
     'stones.removed': 'taken out',
     'stones.acknowledged': 'client signed for it',
     'stones.place': 'where it is now',
+    'stones.in_fire': 'set while it is soldered?',
+    'cuts.count': 'how many',
+    'parts.id': 'part',
+    'joints.id': 'joint',
+    'joints.parts': 'joins',
+    'joints.after': 'comes after',
+    'joints.same_heat': 'shares heat',
+    'joints.hollow': 'closes a hollow?',
+    'joints.vent': 'vent drilled?',
+    'joints.guard': 'guarded?',
+    'joints.cold': 'without a torch?',
+    'joints.textured': 'textured face?',
+    'joints.thin_wire': 'thin wire?',
 };
 
 const RECLAIMED = ['keep_setting', 'removed'];
+/** Said of a joint at its heat. */
+const WITH_HEAT = ['gap', 'outcome'];
 
 interface Props {
-    group: 'stones' | 'attempts' | 'castings';
+    group: 'stones' | 'cuts' | 'attempts' | 'castings' | 'parts' | 'joints';
     title: string;
     again: string;
     work: Work;
@@ -91,7 +107,7 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                     if (group === 'stones' && RECLAIMED.includes(name) && source !== 'reclaimed') return null;
                     const device = TAKEN[name];
                     const path = `${group}.${index}.${name}`;
-                    if (name === 'pairs') return null;
+                    if (name === 'pairs' || (group === 'joints' && WITH_HEAT.includes(name))) return null;
                     return (
                         <Box key={path} display="grid" gap={1} alignContent="start">
                             <Decision

@@ -32,6 +32,12 @@ const HEIGHT: Record<string, number> = {
     flask: 300,
     reaches: 150,
     sticks: 230,
+    strip: 170,
+    sizing: 360,
+    joints: 400,
+    push: 400,
+    finish: 300,
+    handover: 340,
 };
 /** Views that stand two abreast beside a large one. */
 const NARROW = ['corner', 'section-top'];

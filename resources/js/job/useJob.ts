@@ -11,7 +11,7 @@ const POLL = 5000;
 type Waiting = Record<string, { from: unknown; to: unknown }>;
 
 /** Lists of readings: of each stone, wax and casting. */
-export const READINGS = ['stones', 'attempts', 'castings'];
+export const READINGS = ['stones', 'cuts', 'attempts', 'castings', 'parts', 'joints'];
 
 const kept = (number: number) => `hot-sprue.job.${number}`;
 

@@ -6,6 +6,7 @@ import type { Field, Shop } from '../api/types';
 import { Instrument } from '../bench/Instrument';
 import { say, useUnits, withUnit, type Units } from '../bench/units';
 import { useCatalogue } from '../shell/catalogue';
+import { StretchLog } from './StretchLog';
 
 const GROUPS: [string, string][] = [
     ['units', 'Units'],
@@ -17,6 +18,10 @@ const GROUPS: [string, string][] = [
     ['flask', 'Flask margins'],
     ['investment', 'Investment'],
     ['burnout', 'Burnout'],
+    ['work', 'Strips and sizing'],
+    ['sizing', 'Sizing fees'],
+    ['solder', 'Solder'],
+    ['finish', 'Finishing and hand-over'],
 ];
 
 /** The workshop's own figures beside the usual ones. Open jobs keep the figures they began with. */
@@ -170,6 +175,7 @@ export default function ShopPage() {
                         onKeep={(rows) => save.mutate({ [field.name]: rows })}
                     />
                 ))}
+            <StretchLog catalogue={catalogue} />
         </Box>
     );
 }

@@ -16,6 +16,7 @@ const STATION: Record<string, string> = {
     stones: 'stones',
     kiln: 'burnout',
     casting: 'pour',
+    handover: 'handover',
 };
 
 /** A clean A4 page of a job, drawn from the same primitives as the screen. */
@@ -27,7 +28,14 @@ export default function PrintPage() {
         queryFn: () => get<Job>(`jobs/${number}?station=${STATION[what] ?? 'brief'}`),
     });
     if (!job) return null;
-    const Page = { card: Card, template: Template, stones: StoneSheet, kiln: Kiln, casting: Casting }[what];
+    const Page = {
+        card: Card,
+        template: Template,
+        stones: StoneSheet,
+        kiln: Kiln,
+        casting: Casting,
+        handover: HandOver,
+    }[what];
     return (
         <Box bg="white" minH="100vh" px={4} data-ready={what} className="light">
             <Flex className="no-print" gap={3} py={3} justify="center" align="center">
@@ -401,6 +409,96 @@ function Casting({ job }: { job: Job }) {
                     ['bore measured', '____________'],
                 ]}
             />
+        </>
+    );
+}
+
+interface Stone {
+    name?: Kept;
+    species?: Kept;
+    shape?: Kept;
+    width?: Kept;
+    length?: Kept;
+    count?: Kept;
+    weighed_carats?: Kept;
+}
+
+/** What goes with the piece: what it is, what it weighs, and how it is cared for. */
+function HandOver({ job }: { job: Job }) {
+    const said = useSaid(job);
+    const typed = (path: string) => decision(job, path)?.typed;
+    const advice = (job.answers['care.advice']?.results.advice?.value ?? []) as { words: string }[];
+    const left = (job.answers['hand.over']?.results.left?.value ?? []) as { look: string }[];
+    const stones = job.document.stones as unknown as Stone[];
+    return (
+        <>
+            <Head job={job} title="Hand-over" />
+            <h2>The piece</h2>
+            <Rows
+                rows={[
+                    ['size', typed('handover.size_measured')],
+                    ['weighs, stones in', typed('handover.piece_mass')],
+                    ['metal in it', said('hand.over', 'metal_mass', 'mass')],
+                    ['stones, carats', typed('handover.stones_carats')],
+                    ['metal', typed('brief.alloy')?.replaceAll('-', ' ')],
+                    ['finish', typed('finish.finish')],
+                    ['mark', typed('handover.mark')],
+                ]}
+            />
+            {stones.length > 0 ? (
+                <>
+                    <h2>Stones</h2>
+                    <table>
+                        <tbody>
+                            {stones.map((stone, at) => (
+                                <tr key={at}>
+                                    <td>
+                                        {stone.count ? `${stone.count.typed} × ` : ''}
+                                        {[stone.shape?.typed, stone.species?.typed.replaceAll('-', ' ')]
+                                            .filter(Boolean)
+                                            .join(' ')}
+                                    </td>
+                                    <td>
+                                        {[stone.length?.typed, stone.width?.typed]
+                                            .filter(Boolean)
+                                            .join(' × ')}
+                                    </td>
+                                    <td>{stone.weighed_carats ? `${stone.weighed_carats.typed} ct` : ''}</td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </table>
+                </>
+            ) : null}
+            {decision(job, 'handover.client_metal') ? (
+                <>
+                    <h2>Your metal</h2>
+                    <Rows
+                        rows={[
+                            ['given', typed('handover.client_metal')],
+                            ['returned', typed('handover.client_returned')],
+                            ['still with us', said('hand.over', 'client_balance', 'mass')],
+                        ]}
+                    />
+                </>
+            ) : null}
+            <h2>How to care for it</h2>
+            <ul>
+                {advice.map((one) => (
+                    <li key={one.words}>{one.words}</li>
+                ))}
+            </ul>
+            {left.length > 0 ? (
+                <p className="no-print">Not yet looked at: {left.map((one) => one.look).join('; ')}.</p>
+            ) : null}
+            <table style={{ marginTop: '14mm' }}>
+                <tbody>
+                    <tr>
+                        <td>handed over, date ______________</td>
+                        <td>received ______________________</td>
+                    </tr>
+                </tbody>
+            </table>
         </>
     );
 }

@@ -1,0 +1,100 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { post } from '../../api/client';
+import { say, useUnits } from '../../bench/units';
+import type { Catalogue } from '../../api/types';
+import { Pictures } from '../BriefParts';
+import { Tick } from '../Tick';
+import type { Work } from '../useJob';
+import { Section } from './Section';
+
+/** What is looked at before a piece goes. */
+export const LOOKS = ['size', 'tight', 'level', 'snags', 'joints', 'photograph'];
+
+/** The last station: what the client is told, the metal out of the account, the sheet, the job closed. */
+export function HandOverParts({ work, catalogue }: { work: Work; catalogue: Catalogue }) {
+    const job = work.job!;
+    const go = useNavigate();
+    const { units } = useUnits();
+    const queries = useQueryClient();
+    const advice = (job.answers['care.advice']?.results.advice?.value ?? []) as { words: string }[];
+    const deliver = useMutation({
+        mutationFn: () => post<{ delivered: number; lost: number }>(`jobs/${job.number}/deliver-metal`),
+        onSuccess: () => void queries.invalidateQueries({ queryKey: ['metal'] }),
+    });
+    const mass = (grams: number) => `${say(grams, 'mass', units).figure} ${say(grams, 'mass', units).unit}`;
+    const signed = job.stations.find((one) => one.name === 'handover')?.state === 'signed';
+    return (
+        <>
+            <Section name="last-look" title="Last look">
+                {LOOKS.map((look) => (
+                    <Tick
+                        key={look}
+                        path={`handover.${look}`}
+                        words={catalogue.decisions[`handover.${look}`]?.meaning}
+                        work={work}
+                    />
+                ))}
+            </Section>
+            <Section name="care" title="What the client is told" hint="printed on the hand-over sheet">
+                <Box as="ul" pl={5}>
+                    {advice.map((one) => (
+                        <li key={one.words}>{one.words}</li>
+                    ))}
+                </Box>
+            </Section>
+            <Pictures work={work} about="handover" />
+            <Section name="settle" title="Settled">
+                <Flex gap={2} wrap="wrap" align="center">
+                    <Button
+                        variant="outline"
+                        borderColor="verdigris"
+                        color="verdigris"
+                        minH="44px"
+                        loading={deliver.isPending}
+                        onClick={() => deliver.mutate()}
+                    >
+                        Take its metal out of the account
+                    </Button>
+                    <Button
+                        variant="outline"
+                        borderColor="rule"
+                        color="ink"
+                        minH="44px"
+                        onClick={() => void go(`/print/${job.number}/handover`)}
+                    >
+                        Hand-over sheet
+                    </Button>
+                    {job.state === 'open' ? (
+                        <Button
+                            bg="verdigris"
+                            color="onVerdigris"
+                            minH="44px"
+                            disabled={!signed}
+                            title={signed ? undefined : 'Sign this station first'}
+                            onClick={() => void work.act('close', { how: 'delivered' })}
+                        >
+                            Handed over: close the job
+                        </Button>
+                    ) : (
+                        <Box data-testid="closed">
+                            {job.state}; it is opened again, with a reason, under “This job”.
+                        </Box>
+                    )}
+                </Flex>
+                {deliver.data ? (
+                    <Box role="status" pt={1}>
+                        {mass(deliver.data.delivered)} delivered, {mass(deliver.data.lost)} written off as
+                        finishing loss.
+                    </Box>
+                ) : null}
+                {deliver.error ? (
+                    <Box role="alert" color="hot" pt={1}>
+                        {deliver.error.message}
+                    </Box>
+                ) : null}
+            </Section>
+        </>
+    );
+}

@@ -1,0 +1,194 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Catalogue, Kept } from '../../api/types';
+import { Decision } from '../DecisionRail';
+import type { Work } from '../useJob';
+import { Section } from './Section';
+
+export interface Heat {
+    number: number;
+    joints: string[];
+    solder: string;
+    label: string;
+    mark: string;
+    flow_c: number;
+    margin_c: number;
+    piece: string[];
+    form: string;
+    flame_on: string;
+    from: string;
+    guard: string[];
+    again: boolean;
+    chips: number | null;
+    coat: string;
+    pickle: string;
+}
+
+const both = (celsius: number) => `${Math.round(celsius)} °C · ${Math.round(celsius * 1.8 + 32)} °F`;
+
+/** The heats in order; one that is dragged, or moved by its buttons, is planned anew at once. */
+export function HeatList({
+    heats,
+    cold,
+    work,
+    catalogue,
+}: {
+    heats: Heat[];
+    cold: string[];
+    work: Work;
+    catalogue: Catalogue;
+}) {
+    const [held, setHeld] = useState<number | null>(null);
+    const joints = work.job!.document.joints as unknown as Record<string, Kept>[];
+    const asked = (work.job!.document.decisions as Record<string, Kept>)['join.order'] !== undefined;
+    if (heats.length === 0) return null;
+    const move = (from: number, to: number) => {
+        if (to < 0 || to >= heats.length || from === to) return;
+        const order = heats.map((heat) => heat.joints);
+        const [taken] = order.splice(from, 1);
+        order.splice(to, 0, taken!);
+        work.edit('join.order', order.flat().join(', '));
+    };
+    return (
+        <Section
+            name="heats"
+            title="Heats, hardest first"
+            hint="drag one earlier or later to see what it costs"
+            aside={
+                asked ? (
+                    <Button
+                        variant="plain"
+                        color="verdigris"
+                        minH="44px"
+                        onClick={() => work.edit('join.order', null)}
+                    >
+                        let the plan choose the order
+                    </Button>
+                ) : null
+            }
+        >
+            <Box as="ol" listStyleType="none">
+                {heats.map((heat, at) => (
+                    <Box
+                        as="li"
+                        key={heat.number}
+                        draggable
+                        data-heat={heat.number}
+                        borderBottomWidth="1px"
+                        borderColor="rule"
+                        py={2}
+                        opacity={held === at ? 0.5 : 1}
+                        onDragStart={() => setHeld(at)}
+                        onDragEnd={() => setHeld(null)}
+                        onDragOver={(event) => event.preventDefault()}
+                        onDrop={(event) => {
+                            event.preventDefault();
+                            if (held !== null) move(held, at);
+                            setHeld(null);
+                        }}
+                    >
+                        <Flex gap={3} align="start">
+                            <Box fontSize="26px" fontWeight="600" w="34px" lineHeight="1.1">
+                                {heat.number}
+                            </Box>
+                            <Box flex="1" minW={0}>
+                                <Flex gap={3} wrap="wrap" align="baseline">
+                                    <Box fontWeight="600" fontSize="17px">
+                                        {heat.joints.join(' + ')}
+                                    </Box>
+                                    <Box>
+                                        {heat.label}{' '}
+                                        <Box as="span" color="soft">
+                                            ({heat.mark})
+                                        </Box>
+                                    </Box>
+                                    <Box fontWeight="600" color="hot">
+                                        {both(heat.flow_c)}
+                                    </Box>
+                                    <Box color="soft">{Math.round(heat.margin_c)}° under the metal</Box>
+                                </Flex>
+                                <Facts heat={heat} />
+                                <Flex gap={2} wrap="wrap" mt={1}>
+                                    {heat.joints.map((id) => {
+                                        const index = joints.findIndex((row) => row.id?.value === id);
+                                        if (index < 0) return null;
+                                        const of = heat.joints.length > 1 ? ` of ${id}` : '';
+                                        return (
+                                            <Flex key={id} gap={2}>
+                                                <Decision
+                                                    path={`joints.${index}.gap`}
+                                                    label={`gap seen${of}`}
+                                                    work={work}
+                                                    catalogue={catalogue}
+                                                />
+                                                <Decision
+                                                    path={`joints.${index}.outcome`}
+                                                    label={`how it went${of}`}
+                                                    work={work}
+                                                    catalogue={catalogue}
+                                                />
+                                            </Flex>
+                                        );
+                                    })}
+                                </Flex>
+                            </Box>
+                            <Flex direction="column">
+                                {(
+                                    [
+                                        ['↑', 'earlier', at - 1],
+                                        ['↓', 'later', at + 1],
+                                    ] as const
+                                ).map(([sign, words, to]) => (
+                                    <Button
+                                        key={words}
+                                        variant="plain"
+                                        minH="44px"
+                                        minW="44px"
+                                        color="soft"
+                                        disabled={to < 0 || to >= heats.length}
+                                        aria-label={`Heat ${heat.number} ${words}`}
+                                        onClick={() => move(at, to)}
+                                    >
+                                        {sign}
+                                    </Button>
+                                ))}
+                            </Flex>
+                        </Flex>
+                    </Box>
+                ))}
+            </Box>
+            {cold.length > 0 ? (
+                <Box pt={2}>
+                    After the last fire, without a torch: <b>{cold.join(', ')}</b>
+                </Box>
+            ) : null}
+        </Section>
+    );
+}
+
+function Facts({ heat }: { heat: Heat }) {
+    const facts: [string, string][] = [
+        ['flame on', `${heat.flame_on}, ${heat.from}`],
+        ...(heat.guard.length > 0
+            ? ([['guard', `${heat.guard.join(', ')}${heat.again ? '; bind it with wire' : ''}`]] as [
+                  string,
+                  string,
+              ][])
+            : []),
+        ['cut', heat.chips === null ? heat.form : `${heat.chips} ${heat.form}s, from the unmarked end`],
+        ['coat', heat.coat],
+        ['then', heat.pickle],
+    ];
+    return (
+        <Box as="dl" fontSize="14.5px" display="grid" gridTemplateColumns="72px 1fr" columnGap={2}>
+            {facts.map(([word, said]) => (
+                <Box key={word} display="contents">
+                    <Box as="dt" color="soft">
+                        {word}
+                    </Box>
+                    <Box as="dd">{said}</Box>
+                </Box>
+            ))}
+        </Box>
+    );
+}

@@ -1,0 +1,144 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { get } from '../../api/client';
+import type { StretchTests } from '../../api/bench';
+import type { Catalogue, Kept } from '../../api/types';
+import { Readings } from '../Readings';
+import type { Work } from '../useJob';
+import { HeatList, type Heat } from './HeatList';
+import { Section } from './Section';
+
+interface Edit {
+    joint: string;
+    field: string;
+    value: string | boolean;
+}
+interface Proposal {
+    kind?: string;
+    joints: string;
+    words: string;
+    changes: Edit[];
+}
+
+/** The solder station: heats in order, what would free a plan, parts and joints, and what tests have taught. */
+export function JoinParts({ work, catalogue }: { work: Work; catalogue: Catalogue }) {
+    const job = work.job!;
+    const plan = job.answers['join.plan']?.results;
+    const rows = (name: string) => (plan?.[name]?.value ?? []) as unknown[];
+    const joints = job.document.joints as unknown as Record<string, Kept>[];
+    const empty = job.document.parts.length === 0 && joints.length === 0;
+    const take = (changes: Edit[]) =>
+        changes.forEach(({ joint, field, value }) => {
+            const at = joints.findIndex((row) => row.id?.value === joint);
+            if (at >= 0) work.edit(`joints.${at}.${field}`, value === '' ? null : value);
+        });
+    return (
+        <>
+            {empty ? (
+                <Flex direction="column" align="center" gap={3} py={8} data-testid="no-parts">
+                    <Box fontSize="18px">What is joined to what is not said yet.</Box>
+                    <Button
+                        bg="verdigris"
+                        color="onVerdigris"
+                        minH="48px"
+                        px={5}
+                        onClick={() => void work.act('assembly')}
+                    >
+                        Take the parts from the job
+                    </Button>
+                    <Box color="soft">or enter parts and joints below</Box>
+                </Flex>
+            ) : null}
+            <Proposals
+                name="remedies"
+                title="What would free this plan"
+                proposals={rows('remedies') as Proposal[]}
+                onTake={take}
+            />
+            <HeatList
+                heats={rows('heats') as Heat[]}
+                cold={(rows('cold') as { joint: string }[]).map((one) => one.joint)}
+                work={work}
+                catalogue={catalogue}
+            />
+            <Proposals
+                name="sharing"
+                title="Joints that could share a heat"
+                proposals={rows('sharing') as Proposal[]}
+                onTake={take}
+            />
+            <Readings group="parts" title="Parts" again="another part" work={work} catalogue={catalogue} />
+            <Readings group="joints" title="Joints" again="another joint" work={work} catalogue={catalogue} />
+            <Learned />
+        </>
+    );
+}
+
+function Proposals({
+    name,
+    title,
+    proposals,
+    onTake,
+}: {
+    name: string;
+    title: string;
+    proposals: Proposal[];
+    onTake: (changes: Edit[]) => void;
+}) {
+    if (proposals.length === 0) return null;
+    return (
+        <Section name={name} title={title}>
+            {proposals.map((one) => (
+                <Flex
+                    key={one.words}
+                    align="center"
+                    gap={3}
+                    borderBottomWidth="1px"
+                    borderColor="rule"
+                    py={1}
+                    data-kind={one.kind ?? 'share'}
+                >
+                    <Box flex="1">{one.words}</Box>
+                    <Button
+                        variant="outline"
+                        borderColor="verdigris"
+                        color="verdigris"
+                        minH="44px"
+                        aria-label={`Do this: ${one.words}`}
+                        onClick={() => onTake(one.changes)}
+                    >
+                        do this
+                    </Button>
+                </Flex>
+            ))}
+        </Section>
+    );
+}
+
+/** What the workshop's stretch tests have taught of each form and grade. */
+function Learned() {
+    const { data } = useQuery({
+        queryKey: ['stretch-tests'],
+        queryFn: () => get<StretchTests>('stretch-tests'),
+    });
+    if (!data || data.learned.length === 0) return null;
+    return (
+        <Section name="learned" title="What the stretch tests say" hint="mean stretch at break">
+            <table className="figures" aria-label="Learned">
+                <tbody>
+                    {data.learned.map((one) => (
+                        <tr key={one.form + one.grade}>
+                            <td>
+                                {one.grade.replaceAll('-', ' ')}, {one.form}
+                            </td>
+                            <td>{(100 * one.strain).toFixed(1)} %</td>
+                            <td>
+                                {one.at_joint} of {one.samples} broke at the joint
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </Section>
+    );
+}

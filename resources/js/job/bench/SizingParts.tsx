@@ -1,0 +1,117 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { get, post } from '../../api/client';
+import type { Metal } from '../../api/metal';
+import type { Kept } from '../../api/types';
+import { Pick } from '../../bench/fields';
+import { say, useUnits } from '../../bench/units';
+import { Pictures } from '../BriefParts';
+import type { Work } from '../useJob';
+import { Section } from './Section';
+
+const HOW: Record<string, string[]> = {
+    stretch: [
+        'Anneal before each pass.',
+        'Stretch on the mandrel, turning it; away from any joint and from set stones.',
+        'A hammer on the mandrel stretches; a soft mallet does not.',
+    ],
+    compress: [
+        'Anneal before each pass.',
+        'Press through the ring of holes, both ways round.',
+        'True it on the mandrel with a soft mallet.',
+    ],
+    insert: [
+        'Scribe the cut opposite the head, beside any old joint; saw through.',
+        'Open the gap to the piece, file both faces square, close on the piece without light.',
+        'Solder both joints in one heat; see Join.',
+    ],
+    'take-out': [
+        'Scribe both cuts, opposite the head; an old joint goes with the piece.',
+        'Saw, close, saw through the closed joint to true it.',
+        'Solder; see Join.',
+    ],
+    leave: ['It has the size already.'],
+};
+
+/** An old ring on the bench: how it is done, and its metal to or from the account. */
+export function SizingParts({ work }: { work: Work }) {
+    const job = work.job!;
+    const { units } = useUnits();
+    const queries = useQueryClient();
+    const [lot, setLot] = useState('');
+    const { data } = useQuery({ queryKey: ['metal', ''], queryFn: () => get<Metal>('metal') });
+    const alloy = (job.document.decisions as Record<string, Kept>)['brief.alloy']?.value;
+    const results = job.answers['size.change']?.results;
+    const grams = results?.metal_change?.value as number | undefined;
+    const move = useMutation({
+        mutationFn: () =>
+            post<{ mass: number }>(`jobs/${job.number}/sizing-metal`, lot === '' ? {} : { lot: Number(lot) }),
+        onSuccess: () => void queries.invalidateQueries({ queryKey: ['metal'] }),
+    });
+    if (!results) return null;
+    const lots = (data?.lots ?? []).filter(
+        (one) =>
+            one.alloy === alloy &&
+            one.mass > 0 &&
+            one.kind !== 'piece' &&
+            (one.owner === null || one.owner === job.client?.name),
+    );
+    const said = say(Math.abs(grams ?? 0), 'mass', units);
+    return (
+        <>
+            <Section name="sizing-steps" title="How it is done" hint={String(results.annealing?.value ?? '')}>
+                <Box as="ol" pl={5}>
+                    {(HOW[String(results.method?.value)] ?? []).map((step) => (
+                        <li key={step}>{step}</li>
+                    ))}
+                </Box>
+            </Section>
+            {grams ? (
+                <Section
+                    name="sizing-metal"
+                    title={grams > 0 ? 'Metal to let in' : 'Metal that comes off'}
+                    hint={`${said.figure} ${said.unit}`}
+                >
+                    <Flex gap={2} align="center" wrap="wrap">
+                        {grams > 0 ? (
+                            <Pick
+                                label="from which lot"
+                                value={lot}
+                                options={[
+                                    [
+                                        '',
+                                        lots.length === 0
+                                            ? 'no such metal in the account'
+                                            : 'from which lot?',
+                                    ],
+                                    ...lots.map((one): [string, string] => [
+                                        String(one.id),
+                                        `${one.id} ${one.name}`,
+                                    ]),
+                                ]}
+                                onChange={setLot}
+                            />
+                        ) : null}
+                        <Button
+                            bg="verdigris"
+                            color="onVerdigris"
+                            minH="44px"
+                            loading={move.isPending}
+                            onClick={() => move.mutate()}
+                        >
+                            {grams > 0 ? 'Take it from the account' : 'Enter it as the client’s scrap'}
+                        </Button>
+                    </Flex>
+                    {move.data ? <Box role="status">Entered in the metal account.</Box> : null}
+                    {move.error ? (
+                        <Box role="alert" color="hot">
+                            {move.error.message}
+                        </Box>
+                    ) : null}
+                </Section>
+            ) : null}
+            <Pictures work={work} about="sizing" />
+        </>
+    );
+}

@@ -1,0 +1,146 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Sample, StretchTests } from '../api/bench';
+import { get, post, send } from '../api/client';
+import type { Catalogue } from '../api/types';
+import { Pick, Typed } from '../bench/fields';
+import { moment, useUnits, withUnit } from '../bench/units';
+
+type Draft = Record<'name' | 'form' | 'grade' | 'start' | 'broken' | 'where', string>;
+const NEW: Draft = { name: '', form: 'chip', grade: 'silver-hard', start: '', broken: '', where: 'joint' };
+const WHERE: [string, string][] = [
+    ['joint', 'at the joint'],
+    ['beside', 'beside the joint'],
+    ['metal', 'in the metal'],
+    ['unbroken', 'not at all'],
+];
+
+/** Two soldered rings stretched until they break, compared; what they teach is shown at Join. */
+export function StretchLog({ catalogue }: { catalogue: Catalogue }) {
+    const queries = useQueryClient();
+    const { units } = useUnits();
+    const [samples, setSamples] = useState<[Draft, Draft]>([NEW, { ...NEW, form: 'paste' }]);
+    const { data } = useQuery({
+        queryKey: ['stretch-tests'],
+        queryFn: () => get<StretchTests>('stretch-tests'),
+    });
+    const keep = useMutation({
+        mutationFn: () =>
+            post<StretchTests>('stretch-tests', {
+                samples: samples.map((one) => ({
+                    ...one,
+                    start: withUnit(one.start, 'length', units),
+                    broken: withUnit(one.broken, 'length', units),
+                })),
+            }),
+        onSuccess: (log) => {
+            queries.setQueryData(['stretch-tests'], log);
+            setSamples([NEW, { ...NEW, form: 'paste' }]);
+        },
+    });
+    const drop = useMutation({
+        mutationFn: (id: number) => send<StretchTests>('DELETE', `stretch-tests/${id}`),
+        onSuccess: (log) => queries.setQueryData(['stretch-tests'], log),
+    });
+    const put = (at: number, name: keyof Draft, value: string) =>
+        setSamples(
+            (now) =>
+                now.map((one, index) => (index === at ? { ...one, [name]: value } : one)) as [Draft, Draft],
+        );
+    const grades = (
+        (catalogue.rules['stock.solders']?.default as { name: string; label: string }[] | undefined) ?? []
+    ).map((one): [string, string] => [one.name, one.label]);
+    return (
+        <Box as="section" borderTopWidth="1px" borderColor="rule" py={3} data-testid="stretch-log">
+            <Box as="h2" fontSize="17px" fontWeight="600">
+                Stretch tests
+            </Box>
+            <Box color="soft" mb={2}>
+                Two soldered samples on the mandrel: the size they began with, and the size they broke at,
+                both round the inside.
+            </Box>
+            {samples.map((sample, at) => (
+                <Flex key={at} gap={2} wrap="wrap" mb={2} role="group" aria-label={`sample ${at + 1}`}>
+                    <Typed label="name" value={sample.name} onChange={(value) => put(at, 'name', value)} />
+                    <Pick
+                        label="form of solder"
+                        value={sample.form}
+                        options={['chip', 'wire', 'paste'].map((form) => [form, form])}
+                        onChange={(value) => put(at, 'form', value)}
+                    />
+                    <Pick
+                        label="grade"
+                        value={sample.grade}
+                        options={grades}
+                        onChange={(value) => put(at, 'grade', value)}
+                    />
+                    <Typed
+                        label="began at"
+                        value={sample.start}
+                        onChange={(value) => put(at, 'start', value)}
+                    />
+                    <Typed
+                        label="broke at"
+                        value={sample.broken}
+                        onChange={(value) => put(at, 'broken', value)}
+                    />
+                    <Pick
+                        label="where it broke"
+                        value={sample.where}
+                        options={WHERE}
+                        onChange={(value) => put(at, 'where', value)}
+                    />
+                </Flex>
+            ))}
+            <Button
+                bg="verdigris"
+                color="onVerdigris"
+                minH="44px"
+                loading={keep.isPending}
+                onClick={() => keep.mutate()}
+            >
+                Keep this test
+            </Button>
+            {keep.error ? (
+                <Box role="alert" color="hot">
+                    {keep.error.message}
+                </Box>
+            ) : null}
+            {(data?.tests ?? []).map((test) => (
+                <Flex
+                    key={test.id}
+                    gap={3}
+                    align="center"
+                    wrap="wrap"
+                    borderBottomWidth="1px"
+                    borderColor="rule"
+                    py={1}
+                    data-test={test.id}
+                >
+                    <Box minW="110px">{moment(test.tested_on)}</Box>
+                    {test.samples.map((sample, at) => (
+                        <Box key={at}>{said(sample, at, test.answer)}</Box>
+                    ))}
+                    <Box flex="1">
+                        held longer: <b>{String(test.answer.results.stronger?.value)}</b>
+                    </Box>
+                    <Button
+                        variant="plain"
+                        color="soft"
+                        minH="44px"
+                        aria-label={`Take out the test of ${moment(test.tested_on)}`}
+                        onClick={() => drop.mutate(test.id)}
+                    >
+                        take out
+                    </Button>
+                </Flex>
+            ))}
+        </Box>
+    );
+}
+
+function said(sample: Sample, at: number, answer: StretchTests['tests'][number]['answer']): string {
+    const strain = answer.results[at === 0 ? 'strain_first' : 'strain_second']?.value as number;
+    return `${sample.name}, ${sample.grade.replaceAll('-', ' ')}, ${sample.form}: ${(100 * strain).toFixed(1)} %, ${Object.fromEntries(WHERE)[sample.where]}`;
+}
