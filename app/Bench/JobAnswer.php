@@ -166,7 +166,7 @@ final readonly class JobAnswer
         return match ($view) {
             'head' => false,
             'sizing' => $use === 'size.change',
-            'unrolled' => $use !== 'wax.dimensions' && $use !== 'wax.pattern',
+            'unrolled' => $use !== 'wax.dimensions' && $use !== 'wax.pattern' && ! isset($this->reckoned->answers['strip.length']),
             default => $use !== 'wax.pattern' || $view === 'section-top',
         };
     }
@@ -189,6 +189,10 @@ final readonly class JobAnswer
     {
         // Of figures that stand for one another only those that there are.
         $figures = ! in_array($this->station, self::WHOLE, true) ? array_filter($this->station->strip(), fn (array $figure): bool => $this->reckoned->value($figure[0], $figure[1]) !== null) : $this->station->strip();
+
+        if (isset($this->reckoned->answers['strip.length'])) {
+            $figures = array_filter($figures, static fn (array $figure): bool => $figure[0] !== 'form.band' || $figure[1] === 'mass');
+        }
 
         return array_map(fn (array $figure): array => [
             'use' => $figure[0], 'result' => $figure[1], 'label' => $figure[2],

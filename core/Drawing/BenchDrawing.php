@@ -17,7 +17,7 @@ final class BenchDrawing
         $wide = $input->num('width');
         $stock = $input->numOr('stock_length', $length);
         $long = max($length, $stock);
-        $view = (new View('strip', 'Strip to cut', 'foot', [-20, -16, $long + 40, $wide + 42]))
+        $view = (new View('strip', 'Strip to cut', 'foot', [-34, -16, $long + 68, $wide + 42]))
             ->rect(0, 0, $length, $wide, 'fill-metal')->rect(0, 0, $length, $wide);
         if ($stock > $length) {
             $view->rect($length, 0, $stock - $length, $wide, 'thin');
@@ -27,8 +27,8 @@ final class BenchDrawing
         }
 
         return [$view->result('length', 'to cut', [$length / 2, -9], [[0, -3], [$length, -3]])
-            ->input('overlap', 'overlap', [$length * 0.12, $wide + 14])->input('gap', 'gap', [$length * 0.38, $wide + 14])
-            ->input('trim', 'trim', [$length * 0.64, $wide + 14])->input('stock_length', 'stock', [$length * 0.9, $wide + 14])];
+            ->input('overlap', 'overlap', [-12, $wide + 14])->input('gap', 'gap', [($long + 24) / 3 - 12, $wide + 14])
+            ->input('trim', 'trim', [2 * ($long + 24) / 3 - 12, $wide + 14])->input('stock_length', 'stock', [$long + 12, $wide + 14])];
     }
 
     /** @return list<View> the ring as it is and as it is to be */
@@ -37,7 +37,7 @@ final class BenchDrawing
         [$from, $to] = [$input->num('from') / M_PI, $input->num('to') / M_PI];
         $thick = $input->num('thickness');
         $outer = max($from, $to) / 2 + $thick;
-        $view = (new View('sizing', 'The ring as it is, and as it is to be', 'main', [-2.2 * $outer, -$outer - 3, 4.4 * $outer, 2 * $outer + 8]))
+        $view = (new View('sizing', 'The ring as it is, and as it is to be', 'main', [-3.1 * $outer, -$outer - 3, 6.2 * $outer, 2 * $outer + 8]))
             ->path(RingSide::wall($from, $thick, $thick), 'fill-metal')->circle(0, 0, $from / 2)->circle(0, 0, $from / 2 + $thick)
             ->circle(0, 0, $to / 2, 'finished');
         $let = $answer->value('insert') ?? $answer->value('edges_apart');
@@ -54,8 +54,8 @@ final class BenchDrawing
             $view->result('passes', 'passes', [0, $outer * 0.62]);
         }
 
-        return [$view->input('from', 'size now', [-1.62 * $outer, -$outer * 0.5])->input('to', 'size wanted', [1.62 * $outer, -$outer * 0.5])
-            ->input('thickness', 'thick', [-1.62 * $outer, $outer * 0.35])->input('width', 'wide', [1.62 * $outer, $outer * 0.35])->result('change_diameter', 'larger across', [0, -$outer * 0.25])];
+        return [$view->input('from', 'size now', [-2.1 * $outer, -$outer * 0.5])->input('to', 'size wanted', [2.1 * $outer, -$outer * 0.5])
+            ->input('thickness', 'thick', [-2.1 * $outer, $outer * 0.35])->input('width', 'wide', [2.1 * $outer, $outer * 0.35])->result('change_diameter', 'larger across', [0, -$outer * 0.25])];
     }
 
     /** @return list<View> the head from above with the order in which it is pushed */

@@ -10,8 +10,6 @@ use HotSprue\Sheet\Input;
 /** The piece as a map: parts as discs as large as they are heavy, joints between them with the number of their heat. */
 final class JointMap
 {
-    private const OUT = 27.0;
-
     /** @return list<View> */
     public static function views(Input $input, Answer $answer): array
     {
@@ -23,8 +21,8 @@ final class JointMap
             }
         }
         $clash = array_column(is_array($answer->value('clash')) ? $answer->value('clash') : [], 'joint');
-        $places = self::places(array_map(strval(...), array_keys($parts)));
-        $view = new View('joints', 'Parts and joints', 'main', [-78, -38, 156, 82]);
+        $places = self::places(array_map(strval(...), array_keys($parts)), $input->rows('joints'));
+        $view = new View('joints', 'Parts and joints', 'main', [-78, -36, 156, 88]);
         $beside = [];
         foreach ($input->rows('joints') as $joint) {
             $ends = array_map(static fn (string $part): array => $places[$part], array_values(array_filter((array) $joint['parts'], is_string(...))));
@@ -34,23 +32,38 @@ final class JointMap
         }
         foreach ($parts as $id => $mass) {
             [$x, $y] = $places[(string) $id];
-            $radius = is_numeric($mass) ? min(8.5, 3.2 + 1.6 * sqrt((float) $mass)) : 4.0;
-            $view->circle($x, $y, $radius, 'fill-metal')->circle($x, $y, $radius)->text($x, $y + 1, (string) $id, 'middle', 'label');
+            $radius = self::radius($mass);
+            $view->circle($x, $y, $radius, 'fill-metal')->circle($x, $y, $radius)
+                ->text($x, $y === 0.0 ? $y + 1 : ($y > 0 ? $y + $radius + 3.6 : $y - $radius - 1.6), (string) $id, 'middle', 'label');
         }
 
-        return [$view->input('step_c', 'step between grades', [-56, 36])->input('margin_c', 'under every solidus', [0, 36])->result('least_margin', 'nearest to melting', [56, 36])];
+        return [$view->input('step_c', 'step between grades', [-56, 44])->input('margin_c', 'under every solidus', [0, 44])->result('least_margin', 'nearest to melting', [56, 44])];
+    }
+
+    private static function radius(mixed $mass): float
+    {
+        return is_numeric($mass) ? min(9.0, 3.4 + 2.2 * sqrt((float) $mass)) : 4.4;
     }
 
     /**
+     * The part that most others are joined to in the middle, the rest round it.
+     *
      * @param  list<string>  $parts
+     * @param  list<array<string, mixed>>  $joints
      * @return array<string, array{float, float}>
      */
-    private static function places(array $parts): array
+    private static function places(array $parts, array $joints): array
     {
+        $reach = array_map(static fn (string $part): int => count(array_filter($joints, static fn (array $joint): bool => in_array($part, (array) $joint['parts'], true) && count(array_unique((array) $joint['parts'])) > 1)), $parts);
+        $middle = count($parts) > 2 || count($parts) === 1 ? (int) array_search(max($reach), $reach, true) : -1;
         $places = [];
-        foreach ($parts as $at => $part) {
-            $angle = 2 * M_PI * $at / max(2, count($parts)) - M_PI / 2;
-            $places[$part] = count($parts) === 1 ? [0.0, 0.0] : [1.7 * self::OUT * sin($angle + M_PI / 2 + M_PI / max(2, count($parts))), -0.82 * self::OUT * cos($angle + M_PI / 2 + M_PI / max(2, count($parts)))];
+        $round = array_values(array_filter($parts, static fn (int $at): bool => $at !== $middle, ARRAY_FILTER_USE_KEY));
+        foreach ($round as $at => $part) {
+            $angle = 2 * M_PI * ($at + 0.5) / count($round);
+            $places[$part] = count($round) === 2 ? [$at === 0 ? -46.0 : 46.0, $middle < 0 ? 0.01 : 12.0] : [56.0 * sin($angle), -23.0 * cos($angle) + 0.01];
+        }
+        if ($middle >= 0) {
+            $places[$parts[$middle]] = [0.0, 0.0];
         }
 
         return $places;
@@ -65,9 +78,10 @@ final class JointMap
         [[$x1, $y1], [$x2, $y2]] = [$ends[0], $ends[1]];
         $said = $heat === null ? $id : sprintf('%s · %.0f°', $id, $heat[1]);
         if ($x1 === $x2 && $y1 === $y2) {
-            $out = hypot($x1, $y1) ?: 1.0;
-            [$x, $y] = [$x1 + ($x1 ?: 0.6) / $out * (9 + 5 * $beside), $y1 + $y1 / $out * 8];
-            $view->circle(($x1 + $x) / 2, ($y1 + $y) / 2, 5.5, $style);
+            $out = hypot($x1, $y1) < 0.1 ? null : hypot($x1, $y1);
+            // A seam of one part hangs on its outer side.
+            [$x, $y] = $out === null ? [$x1 + 13 + 7 * $beside, $y1 + 10] : [$x1 + ($x1 < 0 ? -13 - 7 * $beside : 13 + 7 * $beside), $y1];
+            $view->line($x1, $y1, $x, $y, $style);
         } else {
             // Joints between the same two parts stand side by side.
             [$nx, $ny] = [($y2 - $y1) / hypot($x2 - $x1, $y2 - $y1), ($x1 - $x2) / hypot($x2 - $x1, $y2 - $y1)];
@@ -75,6 +89,6 @@ final class JointMap
             [$x, $y] = [($x1 + $x2) / 2 + $off * $nx, ($y1 + $y2) / 2 + $off * $ny];
             $view->through([[$x1, $y1], [$x, $y], [$x2, $y2]], $style, false);
         }
-        $view->circle($x, $y, 2.6, 'fill-paper')->circle($x, $y, 2.6, $style)->text($x, $y + 1, $heat === null ? '–' : (string) $heat[0])->text($x, $y + 6.2, $said, 'middle', 'small');
+        $view->circle($x, $y, 2.6, 'fill-paper')->circle($x, $y, 2.6, $style)->text($x, $y + 1, $heat === null ? '–' : (string) $heat[0])->text($x, $y + 6, $said, 'middle', 'small');
     }
 }

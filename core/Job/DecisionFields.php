@@ -83,7 +83,6 @@ final class DecisionFields
             Field::length('form.inlay_depth', 'depth of its groove'),
 
             Field::of(Quantity::RingSize, 'sizing.from', 'the size that it has'),
-            Field::of(Quantity::RingSize, 'sizing.to', 'the size that it is to have; the finger’s unless said'),
             Field::choice('sizing.profile', Profile::names(), 'cross-section of the shank where it is cut')->default('flat'),
             Field::length('sizing.width', 'width of the shank where it is cut'),
             Field::length('sizing.thickness', 'thickness of the shank where it is cut'),

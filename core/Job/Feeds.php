@@ -214,7 +214,7 @@ final class Feeds
                 'width' => $decision('form.width_top'), 'thickness' => $decision('form.thickness_top'), ...$shape(), 'alloy' => $decision('brief.alloy'),
             ],
             'size.change' => [
-                'from' => $decision('sizing.from'), 'to' => [Source::decision('sizing.to'), Source::decision('brief.finger')], 'profile' => $decision('sizing.profile'), 'width' => $decision('sizing.width'), 'thickness' => $decision('sizing.thickness'),
+                'from' => $decision('sizing.from'), 'to' => $decision('brief.finger'), 'profile' => $decision('sizing.profile'), 'width' => $decision('sizing.width'), 'thickness' => $decision('sizing.thickness'),
                 'alloy' => $decision('brief.alloy'), 'kerf' => $decision('sizing.kerf'), 'method' => $decision('sizing.method'), 'stones_in' => $decision('sizing.stones_in'), 'stones' => $decision('sizing.stones'),
                 'joint' => $decision('sizing.joint'), 'metal_price' => $decision('sizing.metal_price'), 'old_work' => [Source::yes()], 'old_solder' => $decision('sizing.old_solder'),
             ],

@@ -77,6 +77,15 @@ final readonly class Assembly
         return array_map(fn (int $part): string => $this->names[$part], self::bits($parts));
     }
 
+    /** Some parts as one says them: the shank, with bezel and collet. */
+    public function said(int $parts): string
+    {
+        $names = $this->namesOf($parts);
+        $first = array_shift($names);
+
+        return $first.($names === [] ? '' : ', with '.implode(' and ', $names));
+    }
+
     /** Grams of some parts; null where one has none said. */
     public function mass(int $parts): ?float
     {

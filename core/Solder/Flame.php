@@ -32,7 +32,7 @@ final readonly class Flame
             $textured => 'from behind the textured face, where the solder goes in too',
             $thinWire => 'through the base; the wire takes its heat from it',
             $this->heavy === null => 'round both; solder at the seam, drawn through by the flame on its far side',
-            default => "from the far side of the {$this->heavy}; the solder runs to the heat",
+            default => 'from its far side; the solder runs to the heat',
         };
     }
 }

@@ -35,7 +35,7 @@ final class HeatCard
     {
         [$one, $other] = array_map(static fn (int $side): ?float => $side === 0 ? null : $assembly->mass($side), $heat->sides);
 
-        return $one === null || $other === null ? null : Flame::between(implode(' with ', $assembly->namesOf($heat->sides[0])), $one, implode(' with ', $assembly->namesOf($heat->sides[1])), $other);
+        return $one === null || $other === null ? null : Flame::between($assembly->said($heat->sides[0]), $one, $assembly->said($heat->sides[1]), $other);
     }
 
     private static function coat(PlannedHeat $heat, Assembly $assembly, Input $input, Rules $rules): string

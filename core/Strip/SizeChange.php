@@ -137,7 +137,7 @@ final class SizeChange implements Sheet
         $fee = $rules->num($round > 0 ? 'sizing.fee_up' : 'sizing.fee_down');
         $stones = $input->num('stones') * $rules->num('sizing.per_stone');
         $price = $input->numOr('metal_price', 0.0) * max(0.0, $grams);
-        $answer->work('price_hint', $fee + $stones + $price, 'the workshop’s fee + stones × checking + metal added × its price', '{} + {} + {}', [$fee, $stones, $price], ['from', 'to', 'stones', 'metal_price'], 'a hint for the counter, not a quote', 'the workshop’s own figures');
+        $answer->work('price_hint', round($fee + $stones + $price, 2), 'the workshop’s fee + stones × checking + metal added × its price', '{} + {} + {}', [$fee, $stones, $price], ['from', 'to', 'stones', 'metal_price'], 'a hint for the counter, not a quote', 'the workshop’s own figures');
     }
 
     private function judge(Reckoning $answer, Input $input, string $method, string $proposed, float $strain, float $limit, Rules $rules): void

@@ -54,7 +54,7 @@ it('takes parts and joints from what the job has decided, once', function (): vo
 });
 
 it('says so where a job tells of nothing to solder', function (): void {
-    $job = bench(['brief.kind' => 'sizing', 'sizing.from' => 'US 6 1/2', 'sizing.to' => 'US 7', 'sizing.width' => '3', 'sizing.thickness' => '2']);
+    $job = bench(['brief.kind' => 'sizing', 'sizing.from' => 'US 6 1/2', 'sizing.width' => '3', 'sizing.thickness' => '2']);
     $this->postJson("/api/jobs/{$job->number}/assembly", [])->assertStatus(422)->assertJsonPath('errors.parts.0', fn (string $said): bool => str_contains($said, 'nothing to solder'));
     expect(Job::query()->findOrFail($job->id)->held()->list('parts'))->toBe([]);
 });
@@ -91,7 +91,7 @@ it('refuses the fire beside a stone that is set, and the ultrasonic bath to an o
 });
 
 it('sizes an old ring: metal from a lot into it, or off it as the client’s scrap', function (string $from, string $to, float $grams): void {
-    $job = bench(['brief.kind' => 'sizing', 'brief.alloy' => '18k-yellow', 'sizing.from' => $from, 'sizing.to' => $to, 'sizing.width' => '3', 'sizing.thickness' => '2', 'sizing.old_solder' => 'clean']);
+    $job = bench(['brief.kind' => 'sizing', 'brief.alloy' => '18k-yellow', 'sizing.from' => $from, 'brief.finger' => $to, 'sizing.width' => '3', 'sizing.thickness' => '2', 'sizing.old_solder' => 'clean']);
     $this->postJson('/api/metal', ['alloy' => '18k-yellow', 'mass' => '20 g'])->assertCreated();
     $lot = Lot::query()->firstOrFail();
     if ($grams > 0) {

@@ -3986,11 +3986,6 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description The size that it is to have; the finger’s unless said. */
-                "sizing.to"?: {
-                    value: number;
-                    typed: string;
-                };
                 /** @description Cross-section of the shank where it is cut. */
                 "sizing.profile"?: {
                     /** @enum {string} */

@@ -44,6 +44,8 @@ const ONLY: Record<string, [string, string[]]> = {
             ['brief.kind', ['fabricated']] satisfies [string, string[]],
         ]),
     ),
+    'join.old_solder': ['join.old_work', ['true']],
+    'finish.tumble_minutes': ['finish.tumble', ['true']],
     'stones.wall': ['stones.setting', ['bezel', 'tube']],
     'stones.fit': ['stones.setting', ['bezel', 'tube']],
     'stones.school': ['stones.setting', ['bezel']],
@@ -129,7 +131,7 @@ export function JobPage() {
             !ELSEWHERE.includes(path) &&
             !composed(path) &&
             !isByHand(path) &&
-            (ONLY[path] === undefined || ONLY[path][1].includes(decided[ONLY[path][0]]?.value ?? '')),
+            (ONLY[path] === undefined || ONLY[path][1].includes(String(decided[ONLY[path][0]]?.value ?? ''))),
     );
     const first = job.page.strip.find((figure) => figure.value !== null);
     const inHand =

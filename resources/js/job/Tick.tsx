@@ -35,6 +35,7 @@ export function Tick({
             fontWeight="400"
             whiteSpace="normal"
             color={is ? 'soft' : 'ink'}
+            borderWidth={0}
             borderBottomWidth="1px"
             borderColor="rule"
             borderRadius={0}

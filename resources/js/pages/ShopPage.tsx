@@ -175,7 +175,9 @@ export default function ShopPage() {
                         onKeep={(rows) => save.mutate({ [field.name]: rows })}
                     />
                 ))}
-            <StretchLog catalogue={catalogue} />
+            <StretchLog
+                grades={(shop.figures['stock.solders']?.value ?? []) as { name: string; label: string }[]}
+            />
         </Box>
     );
 }

@@ -3,7 +3,6 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Sample, StretchTests } from '../api/bench';
 import { get, post, send } from '../api/client';
-import type { Catalogue } from '../api/types';
 import { Pick, Typed } from '../bench/fields';
 import { moment, useUnits, withUnit } from '../bench/units';
 
@@ -17,7 +16,7 @@ const WHERE: [string, string][] = [
 ];
 
 /** Two soldered rings stretched until they break, compared; what they teach is shown at Join. */
-export function StretchLog({ catalogue }: { catalogue: Catalogue }) {
+export function StretchLog({ grades }: { grades: { name: string; label: string }[] }) {
     const queries = useQueryClient();
     const { units } = useUnits();
     const [samples, setSamples] = useState<[Draft, Draft]>([NEW, { ...NEW, form: 'paste' }]);
@@ -48,9 +47,7 @@ export function StretchLog({ catalogue }: { catalogue: Catalogue }) {
             (now) =>
                 now.map((one, index) => (index === at ? { ...one, [name]: value } : one)) as [Draft, Draft],
         );
-    const grades = (
-        (catalogue.rules['stock.solders']?.default as { name: string; label: string }[] | undefined) ?? []
-    ).map((one): [string, string] => [one.name, one.label]);
+    const options = grades.map((one): [string, string] => [one.name, one.label]);
     return (
         <Box as="section" borderTopWidth="1px" borderColor="rule" py={3} data-testid="stretch-log">
             <Box as="h2" fontSize="17px" fontWeight="600">
@@ -72,7 +69,7 @@ export function StretchLog({ catalogue }: { catalogue: Catalogue }) {
                     <Pick
                         label="grade"
                         value={sample.grade}
-                        options={grades}
+                        options={options}
                         onChange={(value) => put(at, 'grade', value)}
                     />
                     <Typed

@@ -427,6 +427,12 @@ interface Stone {
 function HandOver({ job }: { job: Job }) {
     const said = useSaid(job);
     const typed = (path: string) => decision(job, path)?.typed;
+    const { units } = useUnits();
+    const measured = (value: unknown, quantity: string) => {
+        const words = say(value, quantity, units);
+        return value === undefined ? '' : `${words.figure} ${words.unit}`;
+    };
+    const kept = (path: string, quantity: string) => measured(decision(job, path)?.value, quantity);
     const advice = (job.answers['care.advice']?.results.advice?.value ?? []) as { words: string }[];
     const left = (job.answers['hand.over']?.results.left?.value ?? []) as { look: string }[];
     const stones = job.document.stones as unknown as Stone[];
@@ -437,7 +443,7 @@ function HandOver({ job }: { job: Job }) {
             <Rows
                 rows={[
                     ['size', typed('handover.size_measured')],
-                    ['weighs, stones in', typed('handover.piece_mass')],
+                    ['weighs, stones in', kept('handover.piece_mass', 'mass')],
                     ['metal in it', said('hand.over', 'metal_mass', 'mass')],
                     ['stones, carats', typed('handover.stones_carats')],
                     ['metal', typed('brief.alloy')?.replaceAll('-', ' ')],
@@ -459,8 +465,8 @@ function HandOver({ job }: { job: Job }) {
                                             .join(' ')}
                                     </td>
                                     <td>
-                                        {[stone.length?.typed, stone.width?.typed]
-                                            .filter(Boolean)
+                                        {[stone.length, stone.width]
+                                            .flatMap((one) => (one ? [measured(one.value, 'length')] : []))
                                             .join(' × ')}
                                     </td>
                                     <td>{stone.weighed_carats ? `${stone.weighed_carats.typed} ct` : ''}</td>
@@ -475,8 +481,8 @@ function HandOver({ job }: { job: Job }) {
                     <h2>Your metal</h2>
                     <Rows
                         rows={[
-                            ['given', typed('handover.client_metal')],
-                            ['returned', typed('handover.client_returned')],
+                            ['given', kept('handover.client_metal', 'mass')],
+                            ['returned', kept('handover.client_returned', 'mass')],
                             ['still with us', said('hand.over', 'client_balance', 'mass')],
                         ]}
                     />

@@ -110,7 +110,12 @@ export const Stem = memo(function Stem({
                                         />
                                     ) : null}
                                 </svg>
-                                <Box as="span" fontSize="16px" fontWeight={current ? 600 : 400}>
+                                <Box
+                                    as="span"
+                                    fontSize="16px"
+                                    whiteSpace="nowrap"
+                                    fontWeight={current ? 600 : 400}
+                                >
                                     {station.label}
                                 </Box>
                                 {station.worst ? <LevelMark level={station.worst} /> : null}
