@@ -37,7 +37,7 @@ final class JobReckoner
     private array $errors = [];
 
     /** Sheets that take so long that their answers are worth remembering. */
-    private const LONG = ['burnout.core'];
+    private const LONG = ['burnout.core', 'join.plan'];
 
     /** @param ?Closure(string, Closure(): Answer): Answer $remember */
     private function __construct(private readonly Document $document, private readonly Rules $rules, private readonly ?Closure $remember) {}

@@ -204,7 +204,7 @@ it('prints every sheet of a job on clean paper', function (string $what, string 
     exec('pdftotext -layout '.escapeshellarg($file).' - 2>/dev/null', $text);
     expect(implode("\n", $text))->toContain($words)->not->toContain('at the bench');
     unlink($file);
-})->with([['card', 'plain band'], ['kiln', 'Switch on'], ['casting', 'charge to melt']]);
+})->with([['card', 'plain band'], ['kiln', 'Switch on'], ['casting', 'charge to melt'], ['handover', 'How to care for it']]);
 
 /** Signs a station off and waits until it is. */
 function signed(BrowserCase $case, string $words): void
