@@ -44,9 +44,14 @@ final readonly class JobAnswer
         $this->reckoned = JobReckoner::reckon($document, $this->rules, static fn (string $key, Closure $make): Answer => Cache::remember("sheet.{$key}", self::REMEMBERED, $make));
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    /**
+     * @param  bool  $page  only the answers of the station's own page: what follows typing is to be light
+     * @return array<string, mixed>
+     */
+    public function toArray(bool $page = false): array
     {
+        $shown = $page ? array_flip($this->station->uses()) : $this->reckoned->answers + $this->reckoned->inputs;
+
         return [
             'number' => $this->job->number,
             'commission' => $this->job->commission,
@@ -55,8 +60,8 @@ final readonly class JobAnswer
             'client' => $this->job->client?->only(['id', 'name', 'contact', 'note']),
             'document' => $this->document->toArray(),
             'figures_present' => $this->job->rulebook_id === Workshop::the()->rulebook_id,
-            'answers' => (object) array_map(static fn (Answer $answer): array => $answer->toArray(), $this->reckoned->answers),
-            'inputs' => (object) array_map(fn (string $use): object => (object) $this->reckoned->shownInputs($use), $this->keyed(array_keys($this->reckoned->inputs))),
+            'answers' => (object) array_map(static fn (Answer $answer): array => $answer->toArray(), array_intersect_key($this->reckoned->answers, $shown)),
+            'inputs' => (object) array_map(fn (string $use): object => (object) $this->reckoned->shownInputs($use), $this->keyed(array_keys(array_intersect_key($this->reckoned->inputs, $shown)))),
             'wants' => (object) $this->reckoned->wants,
             'errors' => (object) $this->errors(),
             'stations' => array_map($this->stationSummary(...), $this->stations()),

@@ -37,7 +37,7 @@ final class OpenApi
         $job = self::ref('Job');
         foreach ([
             ['get', '/api/jobs/{job}', 'A job with all its answers', $job, null],
-            ['post', '/api/jobs/{job}/reckon', 'All answers with unsaved changes; nothing is kept', $job, $changes],
+            ['post', '/api/jobs/{job}/reckon', 'All answers with unsaved changes, or with `page` the station’s own; nothing is kept', $job, self::object(['changes' => ['type' => 'array', 'items' => self::ref('Change')], 'station' => self::ref('StationName'), 'page' => ['type' => 'boolean']], ['changes'])],
             ['post', '/api/jobs/{job}/changes', 'Save changes; 409 where a present value is not `from`', $job, $changes],
             ['post', '/api/jobs/{job}/undo', 'Take back the last save', $job, $stationed],
             ['post', '/api/jobs/{job}/like', 'A new job like this one', $job, self::object(['same_commission' => ['type' => 'boolean']])],

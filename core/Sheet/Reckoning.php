@@ -18,14 +18,11 @@ final class Reckoning
     /** @var list<Finding> */
     private array $findings = [];
 
-    /** @var array<class-string<Sheet>, Description> what each sheet says of itself, asked once */
-    private static array $descriptions = [];
-
     private function __construct(private readonly Description $sheet, private readonly Input $input) {}
 
     public static function of(Sheet $sheet, Input $input): self
     {
-        return new self(self::$descriptions[$sheet::class] ??= $sheet->description(), $input);
+        return new self(Sheets::descriptionOf($sheet), $input);
     }
 
     /** A number that was given before. */

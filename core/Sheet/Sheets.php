@@ -58,51 +58,85 @@ use HotSprue\Wax\WaxPredict;
 final class Sheets
 {
     private const CLASSES = [
-        SizeConvert::class, SizeFit::class, FormBand::class,
-        StoneOutline::class, StoneWeight::class, StoneCare::class, SeatBezel::class, SeatClaw::class, SeatRound::class, SeatDepth::class,
-        LayoutHalo::class, LayoutRow::class, LayoutLettering::class, LayoutDivide::class, LayoutGrid::class, LayoutSymmetry::class,
-        WaxDimensions::class, WaxPredict::class, WaxDensity::class,
-        BlankChoose::class, MetalCharge::class, AlloyDensity::class, AlloyMix::class, SprueSize::class, FlaskChoose::class, TreePack::class, InvestmentMix::class,
-        PourTemperatures::class, BurnoutProgramme::class, BurnoutCore::class, PourFill::class, SpinBalance::class, CastCheck::class,
-        StripLength::class, StockCut::class, PlateCut::class, AnnealPasses::class, InlayFit::class, SizeChange::class,
-        JoinPlan::class, JoinAdvice::class, JoinChips::class, StretchTest::class,
-        SetSequence::class, ToolsList::class, FinishPlan::class, HandOver::class, CareAdvice::class,
+        'size.convert' => SizeConvert::class,
+        'size.fit' => SizeFit::class,
+        'form.band' => FormBand::class,
+        'stone.outline' => StoneOutline::class,
+        'stone.weight' => StoneWeight::class,
+        'care.check' => StoneCare::class,
+        'seat.bezel' => SeatBezel::class,
+        'seat.claw' => SeatClaw::class,
+        'seat.round' => SeatRound::class,
+        'seat.depth' => SeatDepth::class,
+        'layout.halo' => LayoutHalo::class,
+        'layout.row' => LayoutRow::class,
+        'layout.lettering' => LayoutLettering::class,
+        'layout.divide' => LayoutDivide::class,
+        'layout.grid' => LayoutGrid::class,
+        'layout.symmetry' => LayoutSymmetry::class,
+        'wax.dimensions' => WaxDimensions::class,
+        'wax.predict' => WaxPredict::class,
+        'wax.density' => WaxDensity::class,
+        'blank.choose' => BlankChoose::class,
+        'metal.charge' => MetalCharge::class,
+        'alloy.density' => AlloyDensity::class,
+        'alloy.mix' => AlloyMix::class,
+        'sprue.size' => SprueSize::class,
+        'flask.choose' => FlaskChoose::class,
+        'tree.pack' => TreePack::class,
+        'investment.mix' => InvestmentMix::class,
+        'pour.temperatures' => PourTemperatures::class,
+        'burnout.programme' => BurnoutProgramme::class,
+        'burnout.core' => BurnoutCore::class,
+        'pour.fill' => PourFill::class,
+        'spin.balance' => SpinBalance::class,
+        'cast.check' => CastCheck::class,
+        'strip.length' => StripLength::class,
+        'stock.cut' => StockCut::class,
+        'plate.cut' => PlateCut::class,
+        'anneal.passes' => AnnealPasses::class,
+        'inlay.fit' => InlayFit::class,
+        'size.change' => SizeChange::class,
+        'join.plan' => JoinPlan::class,
+        'join.advice' => JoinAdvice::class,
+        'join.chips' => JoinChips::class,
+        'stretch.test' => StretchTest::class,
+        'set.sequence' => SetSequence::class,
+        'tools.list' => ToolsList::class,
+        'finish.plan' => FinishPlan::class,
+        'hand.over' => HandOver::class,
+        'care.advice' => CareAdvice::class,
     ];
 
-    /** @var array<string, Sheet>|null */
-    private static ?array $all = null;
+    /** @var array<string, Sheet> those asked for so far */
+    private static array $made = [];
 
-    /** @var array<string, Description> */
+    /** @var array<class-string<Sheet>, Description> what each sheet says of itself, asked once */
     private static array $descriptions = [];
 
     /** @return array<string, Sheet> */
     public static function all(): array
     {
-        if (self::$all === null) {
-            self::$all = [];
-            foreach (self::CLASSES as $class) {
-                $sheet = new $class;
-                $name = $sheet->description()->name;
-                self::$descriptions[$name] = $sheet->description();
-                self::$all[$name] = $sheet;
-            }
-        }
-
-        return self::$all;
+        return array_combine(array_keys(self::CLASSES), array_map(self::named(...), array_keys(self::CLASSES)));
     }
 
     /** @throws UnknownSheet */
     public static function named(string $name): Sheet
     {
-        return self::all()[$name] ?? throw UnknownSheet::named($name, array_keys(self::all()));
+        $class = self::CLASSES[$name] ?? throw UnknownSheet::named($name, array_keys(self::CLASSES));
+
+        return self::$made[$name] ??= new $class;
     }
 
     /** @throws UnknownSheet */
     public static function describe(string $name): Description
     {
-        self::named($name);
+        return self::descriptionOf(self::named($name));
+    }
 
-        return self::$descriptions[$name];
+    public static function descriptionOf(Sheet $sheet): Description
+    {
+        return self::$descriptions[$sheet::class] ??= $sheet->description();
     }
 
     /**

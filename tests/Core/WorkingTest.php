@@ -45,6 +45,12 @@ it('says for every number on the screen how it came about, and where each input 
     }
 })->with('examples');
 
+it('calls every sheet by its own name', function (): void {
+    foreach (Sheets::all() as $name => $sheet) {
+        expect($sheet->description()->name)->toBe($name);
+    }
+});
+
 it('has an example for every sheet, and a result for every result that is declared', function (): void {
     foreach (Sheets::all() as $name => $sheet) {
         $given = [];

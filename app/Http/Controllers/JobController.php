@@ -86,7 +86,7 @@ final class JobController
         $understood = Document::understood($request->changes(), $job->rules());
         $over = array_map(static fn (Change $change): Change => new Change($change->path, $document->at($change->path), $change->to), $understood);
 
-        return new JsonResponse((new JobAnswer($job, $document->with($over), $this->station($request, $job)))->toArray());
+        return new JsonResponse((new JobAnswer($job, $document->with($over), $this->station($request, $job)))->toArray($request->boolean('page')));
     }
 
     public function change(ChangeList $request, Job $job): JsonResponse

@@ -2559,7 +2559,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** All answers with unsaved changes; nothing is kept */
+        /** All answers with unsaved changes, or with `page` the station’s own; nothing is kept */
         post: {
             parameters: {
                 query?: never;
@@ -2574,6 +2574,7 @@ export interface paths {
                     "application/json": {
                         changes: components["schemas"]["Change"][];
                         station?: components["schemas"]["StationName"];
+                        page?: boolean;
                     };
                 };
             };

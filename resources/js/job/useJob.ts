@@ -108,7 +108,7 @@ export function useJob(number: number, station: StationName | undefined) {
             inFlight.current = controller;
             const ask = async (wrong: Errors): Promise<void> => {
                 try {
-                    const body = { changes: list(changes, wrong), station };
+                    const body = { changes: list(changes, wrong), station, page: true };
                     setLive({ key, job: await post<Job>(`jobs/${number}/reckon`, body, controller.signal) });
                 } catch (error) {
                     if (controller.signal.aborted) return;
@@ -246,8 +246,20 @@ export function useJob(number: number, station: StationName | undefined) {
         [clashes, query],
     );
 
+    // What follows typing carries the answers of this page alone; the rest stands as it was last seen.
+    const shown = useMemo(
+        () =>
+            pending && live?.key === key && base
+                ? {
+                      ...live.job,
+                      answers: { ...base.answers, ...live.job.answers },
+                      inputs: { ...base.inputs, ...live.job.inputs },
+                  }
+                : base,
+        [pending, live, key, base],
+    );
     return {
-        job: pending && live?.key === key ? live.job : base,
+        job: shown,
         base,
         failed: query.error,
         waiting,
