@@ -14,6 +14,7 @@ use App\Http\Controllers\LookController;
 use App\Http\Controllers\MetalController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ReckonController;
+use App\Http\Controllers\RowController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\StretchTestController;
@@ -46,6 +47,7 @@ Route::prefix('jobs/{job}')->group(function (): void {
     Route::post('client', [JobController::class, 'client']);
     Route::post('stations/{station}', [StationController::class, 'state']);
     Route::post('overrides', [StationController::class, 'override']);
+    Route::post('rows/{group}/{index}/out', RowController::class)->where(['group' => '[a-z]+', 'index' => '[0-9]{1,3}']);
     Route::post('assembly', [StationController::class, 'assemble']);
     Route::post('close', [StationController::class, 'close']);
     Route::get('figures', [StationController::class, 'figures']);

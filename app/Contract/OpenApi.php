@@ -51,6 +51,7 @@ final class OpenApi
         ] as [$verb, $path, $summary, $answer, $body]) {
             $paths[$path][$verb] = self::operation($summary, $answer, $body, ['job']);
         }
+        $paths['/api/jobs/{job}/rows/{group}/{index}/out']['post'] = self::operation('Take a stone, a piece, a part or a joint out; those after it move up', $job, $stationed, ['job', 'group', 'index']);
         $paths['/api/jobs/{job}/stations/{station}']['post'] = self::operation('Sign a station off, reopen it, or say it is not needed', $job, self::object(['state' => ['enum' => ['signed', 'reopened', 'not-needed', 'open']]], ['state']), ['job', 'station']);
         $paths['/api/jobs']['get'] = self::operation('Jobs by due date', self::object(['jobs' => ['type' => 'array', 'items' => self::ref('JobRow')], 'page' => ['type' => 'integer'], 'more' => ['type' => 'boolean']], ['jobs', 'page', 'more']));
         $paths['/api/jobs']['post'] = self::operation('A new job', $job, $changes, [], '201');

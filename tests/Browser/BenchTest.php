@@ -240,3 +240,24 @@ it('keeps the solder stock: a grade that the cupboard does not hold is not plann
     $this->sees('tin is not known here');
     expect(JobReckoner::reckon($job->refresh()->held(), $job->rules())->value('join.plan', 'possible'))->toBe('yes');
 });
+
+it('works a sum whose inputs are lists, row by row', function (): void {
+    $this->visit('/sums/stock.cut');
+    // 61 and a cut of 0.3 off 120 leave 58.7.
+    $this->reads('[aria-label="Results"]', '58.70');
+    $this->tap('add a row');
+    $this->find('[aria-label="name of row 2"]')->sendKeys('shoulder');
+    $this->find('[aria-label="length of row 2"]')->sendKeys('12');
+    $this->reads('[aria-label="Results"]', '46.40');
+    $this->press('Take out row 2');
+    $this->reads('[aria-label="Results"]', '58.70');
+});
+
+it('takes a joint out again, and the plan with it', function (): void {
+    $job = shank(['parts.0.id' => 'a', 'parts.1.id' => 'b', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, b', 'joints.1.id' => 'y', 'joints.1.parts' => 'a, b']);
+    $this->station($job, 'join');
+    $this->figure('join.plan/fires', '2');
+    $this->press('Take out joints 2');
+    $this->figure('join.plan/fires', '1');
+    expect($job->refresh()->held()->list('joints'))->toHaveCount(1);
+});

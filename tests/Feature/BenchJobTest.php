@@ -152,3 +152,14 @@ it('logs stretch tests, compares the two and says what all of them teach', funct
     $this->deleteJson('/api/stretch-tests/'.StretchTest::query()->firstOrFail()->id)->assertOk();
     expect(StretchTest::query()->count())->toBe(1);
 });
+
+it('takes a joint out of the middle, moves the rest up, and puts it back on undo', function (): void {
+    $job = bench(['parts.0.id' => 'a', 'parts.1.id' => 'b', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, b', 'joints.1.id' => 'y', 'joints.1.parts' => 'a, a', 'joints.1.gap' => '0.05', 'joints.2.id' => 'z', 'joints.2.parts' => 'b, b']);
+    $ids = static fn (): array => array_column(array_column($job->refresh()->held()->list('joints'), 'id'), 'value');
+    $this->postJson("/api/jobs/{$job->number}/rows/joints/1/out", ['station' => 'join'])->assertOk()->assertJsonPath('page.station', 'join');
+    expect($ids())->toBe(['x', 'z'])->and($job->held()->list('joints')[1])->not->toHaveKey('gap');
+    $this->postJson("/api/jobs/{$job->number}/undo", ['station' => 'join'])->assertOk();
+    expect($ids())->toBe(['x', 'y', 'z'])->and($job->held()->list('joints')[1]['gap']['value'])->toEqual(0.05);
+    $this->postJson("/api/jobs/{$job->number}/rows/joints/3/out")->assertStatus(422);
+    $this->postJson("/api/jobs/{$job->number}/rows/castings/0/out")->assertStatus(422);
+});

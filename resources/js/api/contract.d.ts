@@ -3120,6 +3120,61 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/rows/{group}/{index}/out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a stone, a piece, a part or a joint out; those after it move up */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    job: string;
+                    group: string;
+                    index: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        station?: components["schemas"]["StationName"];
+                    };
+                };
+            };
+            responses: {
+                /** @description answered */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Job"];
+                    };
+                };
+                /** @description what is wrong, by field */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Errors"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/stations/{station}": {
         parameters: {
             query?: never;

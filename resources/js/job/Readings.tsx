@@ -45,6 +45,8 @@ const LABELS: Record<string, string> = {
     'joints.thin_wire': 'thin wire?',
 };
 
+/** Lists whose rows may be taken out; waxes and castings are history. */
+const TAKEN_OUT = ['stones', 'cuts', 'parts', 'joints'];
 const RECLAIMED = ['keep_setting', 'removed'];
 /** Said of a joint at its heat. */
 const WITH_HEAT = ['gap', 'outcome'];
@@ -134,6 +136,21 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                     );
                 })}
             </Flex>
+            {index < rows.length && TAKEN_OUT.includes(group) ? (
+                <Button
+                    variant="plain"
+                    color="soft"
+                    minH="44px"
+                    px={1}
+                    aria-label={`Take out ${group} ${index + 1}`}
+                    onClick={() => {
+                        setShown(null);
+                        void work.act(`rows/${group}/${index}/out`);
+                    }}
+                >
+                    take this one out
+                </Button>
+            ) : null}
             {index < rows.length ? <Pictures work={work} about={`${group}.${index}`} /> : null}
             {group === 'attempts' ? <Pairs work={work} index={index} /> : null}
         </Box>

@@ -1,9 +1,10 @@
-import { Box, Button, Flex, Input, Textarea } from '@chakra-ui/react';
+import { Box, Button, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, Refusal, send } from '../api/client';
 import type { Field, Shop } from '../api/types';
 import { Instrument } from '../bench/Instrument';
+import { RowsTable, type Row } from '../bench/RowsTable';
 import { say, useUnits, withUnit, type Units } from '../bench/units';
 import { useCatalogue } from '../shell/catalogue';
 import { StretchLog } from './StretchLog';
@@ -182,8 +183,6 @@ export default function ShopPage() {
     );
 }
 
-type Row = Record<string, unknown>;
-
 /** One of the workshop's lists, row by row. */
 function List({
     field,
@@ -200,10 +199,6 @@ function List({
 }) {
     const [draft, setDraft] = useState<Row[] | null>(null);
     const shown = draft ?? rows;
-    const put = (index: number, name: string, value: string) =>
-        setDraft(
-            shown.map((row, at) => (at === index ? { ...row, [name]: value === '' ? null : value } : row)),
-        );
     return (
         <Box as="details" borderTopWidth="1px" borderColor="rule" py={2} data-list={field.name}>
             <Box as="summary" minH="44px" cursor="pointer" fontSize="17px" fontWeight="600" pt={2}>
@@ -217,110 +212,8 @@ function List({
                     {error}
                 </Box>
             ) : null}
-            <Box overflowX="auto">
-                <Box as="table" fontSize="14px" w="full">
-                    <thead>
-                        <tr>
-                            {field.columns.map((column) => (
-                                <Box
-                                    as="th"
-                                    key={column.name}
-                                    textAlign="left"
-                                    color="soft"
-                                    fontWeight="400"
-                                    pr={2}
-                                >
-                                    {column.name.replaceAll('_', ' ')}{' '}
-                                    {column.unit && column.unit !== '1' ? column.unit : ''}
-                                </Box>
-                            ))}
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {shown.map((row, index) => (
-                            <tr key={index}>
-                                {field.columns.map((column) => {
-                                    const value = row[column.name];
-                                    const label = `${column.name.replaceAll('_', ' ')} of row ${index + 1}`;
-                                    return (
-                                        <td key={column.name}>
-                                            {column.quantity === 'yes-no' ? (
-                                                <input
-                                                    type="checkbox"
-                                                    aria-label={label}
-                                                    checked={value === true}
-                                                    style={{ width: 24, height: 24 }}
-                                                    onChange={(event) =>
-                                                        setDraft(
-                                                            shown.map((one, at) =>
-                                                                at === index
-                                                                    ? {
-                                                                          ...one,
-                                                                          [column.name]: event.target.checked,
-                                                                      }
-                                                                    : one,
-                                                            ),
-                                                        )
-                                                    }
-                                                />
-                                            ) : column.name === 'good_for' ? (
-                                                <Textarea
-                                                    aria-label={label}
-                                                    rows={1}
-                                                    minW="260px"
-                                                    value={String(value ?? '')}
-                                                    bg="card"
-                                                    borderColor="rule"
-                                                    onChange={(event) =>
-                                                        put(index, column.name, event.target.value)
-                                                    }
-                                                />
-                                            ) : (
-                                                <Input
-                                                    aria-label={label}
-                                                    h="44px"
-                                                    minW="84px"
-                                                    value={
-                                                        value === null || value === undefined
-                                                            ? ''
-                                                            : String(value)
-                                                    }
-                                                    bg="card"
-                                                    borderColor="rule"
-                                                    onChange={(event) =>
-                                                        put(index, column.name, event.target.value)
-                                                    }
-                                                />
-                                            )}
-                                        </td>
-                                    );
-                                })}
-                                <td>
-                                    <Button
-                                        variant="plain"
-                                        color="soft"
-                                        minH="44px"
-                                        aria-label={`Take out row ${index + 1}`}
-                                        onClick={() => setDraft(shown.filter((_, at) => at !== index))}
-                                    >
-                                        take out
-                                    </Button>
-                                </td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </Box>
-            </Box>
+            <RowsTable columns={field.columns} rows={shown} onChange={setDraft} />
             <Flex gap={2} mt={2} wrap="wrap">
-                <Button
-                    variant="outline"
-                    borderColor="rule"
-                    color="ink"
-                    minH="44px"
-                    onClick={() => setDraft([...shown, {}])}
-                >
-                    add a row
-                </Button>
                 {draft ? (
                     <Button
                         bg="verdigris"

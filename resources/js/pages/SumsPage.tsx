@@ -6,6 +6,7 @@ import { post, Refusal } from '../api/client';
 import type { Dimension, Job, Sheet, Sum, View } from '../api/types';
 import { Instrument } from '../bench/Instrument';
 import { LevelMark } from '../bench/marks';
+import { RowsTable, type Row } from '../bench/RowsTable';
 import { say, useUnits } from '../bench/units';
 import { Drawing } from '../drawing/Drawing';
 import { Plate } from '../job/StationDrawings';
@@ -47,6 +48,21 @@ const TITLES: Record<string, string> = {
     'pour.temperatures': 'Heat of flask and metal',
     'burnout.programme': 'Burnout',
     'cast.check': 'Casting against expected',
+    'strip.length': 'Strip for a band',
+    'stock.cut': 'Pieces from stock',
+    'plate.cut': 'Plates and discs',
+    'anneal.passes': 'Annealings',
+    'inlay.fit': 'Inlay',
+    'size.change': 'Larger or smaller',
+    'join.plan': 'Order of solder',
+    'join.advice': 'Where the flame goes',
+    'join.chips': 'Chips',
+    'stretch.test': 'Stretch test',
+    'set.sequence': 'Pushing order',
+    'tools.list': 'Burs and tools',
+    'finish.plan': 'Finishing',
+    'hand.over': 'Last look',
+    'care.advice': 'What the client is told',
 };
 
 /** Something to look at before anything is typed. */
@@ -103,6 +119,42 @@ const START: Record<string, Record<string, unknown>> = {
     'pour.temperatures': { alloy: 'sterling-925' },
     'burnout.programme': { flask_diameters: ['63.5'], pour_temperature: '540' },
     'cast.check': { casting_mass: '35.1', expected_mass: '35.8', charge_mass: '42', button_mass: '6.7' },
+    'strip.length': { scale: 'us', size: '7', width: '4', thickness: '2' },
+    'stock.cut': { stock_length: '120', pieces: [{ name: 'shank', length: 61 }] },
+    'plate.cut': { sheet_width: '50', sheet_length: '80', thickness: '0.8', shape: 'disc', width: '12' },
+    'anneal.passes': { alloy: 'sterling-925', inner_diameter: '8', thickness: '2' },
+    'inlay.fit': { floor_diameter: '18', width: '2', thickness: '1', groove_depth: '0.6' },
+    'size.change': { from: 'US 6', to: 'US 8', width: '3', thickness: '2', alloy: '18k-yellow' },
+    'join.plan': {
+        alloy: 'sterling-925',
+        parts: [
+            { id: 'shank', mass: 4 },
+            { id: 'bezel', mass: 1 },
+        ],
+        joints: [
+            { id: 'bezel seam', parts: 'bezel, bezel' },
+            { id: 'bezel on shank', parts: 'shank, bezel', after: 'bezel seam' },
+        ],
+    },
+    'join.advice': {
+        parts: [
+            { id: 'shank', mass: 4 },
+            { id: 'bezel', mass: 1 },
+        ],
+        between: 'shank, bezel',
+    },
+    'join.chips': { length: '10', section: '1.6' },
+    'stretch.test': {
+        samples: [
+            { name: 'chip', start: 50, broken: 54 },
+            { name: 'paste', start: 50, broken: 51.5 },
+        ],
+    },
+    'set.sequence': { count: '12' },
+    'tools.list': { seats: [{ width: 3, name: 'side stone' }], setting: 'flush' },
+    'finish.plan': {},
+    'hand.over': { piece_mass: '8.2 g', stones_carats: '1.25', alloy: '18k-yellow' },
+    'care.advice': { alloy: 'sterling-925', stones: [{ species: 'opal' }], setting: 'claws' },
 };
 
 /** Where an input of a sheet goes when a job is started from it. */
@@ -209,6 +261,7 @@ function One({ sheet }: { sheet: Sheet }) {
         },
         onSuccess: (job) => void go(`/jobs/${job.number}/brief`),
     });
+    /** Names are said with commas between them; figures with semicolons, since a comma may stand in one. */
     const edit = (input: string, many: boolean) => (value: string | boolean | null) =>
         setTyped((now) => {
             const next = { ...now };
@@ -234,7 +287,7 @@ function One({ sheet }: { sheet: Sheet }) {
                 path={input.name}
                 inHand={held?.name === input.name && held.kind === 'input'}
                 onTake={() => setHeld({ use: sheet.name, kind: 'input', name: input.name })}
-                onEdit={edit(input.name, input.many)}
+                onEdit={edit(input.name, input.many && !['text', 'choice'].includes(input.quantity))}
             />
         );
     };
@@ -271,16 +324,42 @@ function One({ sheet }: { sheet: Sheet }) {
                 <Box color="soft">{sheet.purpose}</Box>
                 <Flex gap={2} wrap="wrap" my={3}>
                     {sheet.inputs
-                        .filter((input) => !drawn.has(input.name))
+                        .filter((input) => input.quantity !== 'rows' && !drawn.has(input.name))
                         .map((input) => (
                             <Box key={input.name}>{figure(input)}</Box>
                         ))}
                 </Flex>
+                {sheet.inputs
+                    .filter((input) => input.quantity === 'rows')
+                    .map((input) => (
+                        <Box key={input.name} py={2} data-rows={input.name}>
+                            <Box fontWeight="600">{input.meaning}</Box>
+                            <RowsTable
+                                columns={input.columns}
+                                rows={(typed[input.name] ?? []) as Row[]}
+                                onChange={(rows) => setTyped((now) => ({ ...now, [input.name]: rows }))}
+                            />
+                            {errors[input.name] ? (
+                                <Box role="alert" color="hot">
+                                    {errors[input.name]!.join(' ')}
+                                </Box>
+                            ) : null}
+                        </Box>
+                    ))}
                 {errors._ ? (
                     <Box role="alert" color="hot">
                         {errors._.join(' ')}
                     </Box>
                 ) : null}
+                {sheet.results
+                    .filter((output) => output.quantity === 'rows')
+                    .map((output) => (
+                        <Listed
+                            key={output.name}
+                            title={output.meaning}
+                            rows={sum?.answer.results[output.name]?.value}
+                        />
+                    ))}
                 {sum?.views.map((view) => (
                     <Box key={view.name} mb={3}>
                         {view.role === 'main' ? null : (
@@ -407,5 +486,47 @@ function One({ sheet }: { sheet: Sheet }) {
                 ) : null}
             </Box>
         </>
+    );
+}
+
+/** A result of several rows, where each is of named figures. */
+function Listed({ title, rows }: { title: string; rows: unknown }) {
+    const named = (Array.isArray(rows) ? rows : []).filter(
+        (row): row is Row => typeof row === 'object' && row !== null && !Array.isArray(row),
+    );
+    if (named.length === 0 || named.length > 60) return null;
+    const columns = Object.keys(named[0]!).filter((column) => named.some((row) => row[column] !== null));
+    const cell = (value: unknown) =>
+        typeof value === 'number'
+            ? String(Number(value.toFixed(3)))
+            : Array.isArray(value)
+              ? value.join(', ')
+              : String(value ?? '');
+    return (
+        <Box as="details" py={1}>
+            <Box as="summary" minH="44px" pt={2} cursor="pointer" fontWeight="600">
+                {title}
+            </Box>
+            <Box overflowX="auto">
+                <table className="figures">
+                    <thead>
+                        <tr>
+                            {columns.map((column) => (
+                                <th key={column}>{column.replaceAll('_', ' ')}</th>
+                            ))}
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {named.map((row, at) => (
+                            <tr key={at}>
+                                {columns.map((column) => (
+                                    <td key={column}>{cell(row[column])}</td>
+                                ))}
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            </Box>
+        </Box>
     );
 }
