@@ -29,7 +29,7 @@ const LABELS: Record<string, string> = {
     'sizing.stones_in': 'stones in it',
     'sizing.joint': 'has a joint already?',
     'sizing.old_solder': 'seen under the glass',
-    'sizing.method': 'done by hand’s choice',
+    'sizing.method': 'how, if you choose',
     'finish.finish': 'look',
     'finish.tumble': 'tumbled?',
     'finish.patina': 'patina in the lows?',
@@ -95,7 +95,7 @@ export function Decision({
             typed={typed}
             origin={kept || edited ? undefined : used?.origin}
             error={error}
-            advised={advised}
+            advised={advised ?? (used ? undefined : field.default)}
             wide={WIDE.includes(field.quantity) || field.quantity === 'ring-size'}
             inHand={inHand !== null && inHand !== undefined}
             path={path}
