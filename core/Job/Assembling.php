@@ -34,6 +34,9 @@ final class Assembling
         if (is_numeric($reckoned->value('inlay.fit', 'length'))) {
             self::add($parts, $joints, ['id' => 'inlay', 'mass' => ''], [['id' => 'inlay seam', 'parts' => 'inlay, inlay'], ['id' => 'inlay in band', 'parts' => 'shank, inlay', 'after' => 'inlay seam']]);
         }
+        if (is_numeric($reckoned->value('plate.cut', 'mass_each'))) {
+            self::add($parts, $joints, ['id' => 'plate', 'mass' => $grams('plate.cut', 'mass_each')], [['id' => 'plate on shank', 'parts' => 'shank, plate', 'after' => $after]]);
+        }
         foreach (['left', 'right'] as $side) {
             if (self::hasSideStones($document)) {
                 self::add($parts, $joints, ['id' => "{$side} collet", 'mass' => ''], [['id' => "{$side} on shank", 'parts' => "shank, {$side} collet", 'after' => $after]]);

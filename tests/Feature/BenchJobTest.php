@@ -163,3 +163,84 @@ it('takes a joint out of the middle, moves the rest up, and puts it back on undo
     $this->postJson("/api/jobs/{$job->number}/rows/joints/3/out")->assertStatus(422);
     $this->postJson("/api/jobs/{$job->number}/rows/castings/0/out")->assertStatus(422);
 });
+
+it('makes a job like one that is done, without what was measured or promised', function (): void {
+    $job = bench(['form.rounded' => 'US 7', 'finish.finish' => 'satin', 'finish.mass_before' => '5', 'handover.mark' => 'struck', 'handover.tight' => true, 'join.old_solder' => 'clean', 'parts.0.id' => 'shank', 'parts.0.mass' => '4', 'parts.1.id' => 'bezel', 'joints.0.id' => 'on', 'joints.0.parts' => 'shank, bezel', 'joints.0.gap' => '0.05', 'joints.0.outcome' => 'flowed']);
+    $number = $this->postJson("/api/jobs/{$job->number}/like", [])->assertCreated()->json('number');
+    $held = Job::query()->where('number', $number)->firstOrFail()->held();
+    expect($held->decision('finish.finish'))->toBe('satin')->and($held->list('joints'))->toHaveCount(1)->and(array_keys($held->list('joints')[0]))->toBe(['id', 'parts'])->and($held->list('parts')[0])->not->toHaveKey('mass');
+    foreach (['form.rounded', 'finish.mass_before', 'handover.mark', 'handover.tight', 'join.old_solder'] as $path) {
+        expect($held->decision($path))->toBeNull($path);
+    }
+});
+
+it('goes out as a file with its parts and joints, and comes back the same', function (): void {
+    $job = bench(['parts.0.id' => 'shank', 'parts.1.id' => 'bezel', 'joints.0.id' => 'on', 'joints.0.parts' => 'shank, bezel', 'joints.0.guard' => true, 'cuts.0.length' => '12', 'join.solders' => 'silver-hard, silver-easy', 'finish.grits' => '220, 400', 'stones.0.in_fire' => true]);
+    $file = (string) $this->get("/api/jobs/{$job->number}/file")->assertOk()->getContent();
+    $path = (string) tempnam(sys_get_temp_dir(), 'job');
+    file_put_contents($path, $file);
+    $back = $this->post('/api/jobs/import', ['file' => new Illuminate\Http\UploadedFile($path, 'job.json', null, null, true)], ['Accept' => 'application/json'])->assertCreated();
+    $held = Job::query()->orderByDesc('id')->firstOrFail()->held();
+    foreach (['parts', 'joints', 'cuts', 'stones'] as $list) {
+        expect($held->list($list))->toEqual($job->held()->list($list), $list);
+    }
+    expect($held->map('decisions'))->toEqual($job->held()->map('decisions'))->and($held->decision('join.solders'))->toBe(['silver-hard', 'silver-easy'])->and($held->decision('finish.grits'))->toEqual([220, 400]);
+    $broken = str_replace('"shank, bezel"', '"shank, bezel", "colour": 1', $file);
+    file_put_contents($path, $broken);
+    $this->post('/api/jobs/import', ['file' => new Illuminate\Http\UploadedFile($path, 'job.json', null, null, true)], ['Accept' => 'application/json'])->assertStatus(422);
+});
+
+it('proposes what each way of making needs', function (array $with, array $parts, array $joints): void {
+    $answer = $this->postJson('/api/jobs/'.bench($with)->number.'/assembly')->assertOk();
+    expect(array_column(array_column($answer->json('document.parts'), 'id'), 'value'))->toBe($parts)->and(array_column(array_column($answer->json('document.joints'), 'id'), 'value'))->toBe($joints)
+        ->and($answer->json('errors'))->not->toHaveKey('join.plan');
+})->with([
+    'claws in a head that is soldered on' => [['stones.setting' => 'claws', 'stones.head_soldered' => true], ['shank', 'head'], ['claws in head', 'head on shank']],
+    'a tube' => [['stones.setting' => 'tube', 'stones.head_soldered' => true], ['shank', 'collet'], ['collet on shank']],
+    'made by hand with a bezel' => [['brief.kind' => 'fabricated'], ['shank', 'bezel'], ['shank seam', 'bezel seam', 'bezel on shank']],
+    'made by hand with a plate' => [['brief.kind' => 'fabricated', 'stones.setting' => 'flush', 'form.plate' => 'plate', 'form.plate_width' => '8', 'form.sheet_width' => '30', 'form.sheet_length' => '30', 'form.sheet_thickness' => '1'], ['shank', 'plate'], ['shank seam', 'plate on shank']],
+    'an inlay' => [['brief.kind' => 'fabricated', 'stones.setting' => 'flush', 'form.inlay_width' => '1.5', 'form.inlay_thickness' => '0.6', 'form.inlay_depth' => '0.5'], ['shank', 'inlay'], ['shank seam', 'inlay seam', 'inlay in band']],
+    'a piece let in' => [['brief.kind' => 'sizing', 'sizing.from' => 'US 4', 'sizing.width' => '3', 'sizing.thickness' => '2'], ['ring', 'insert'], ['left of insert', 'right of insert']],
+    'a piece taken out' => [['brief.kind' => 'sizing', 'sizing.from' => 'US 11', 'sizing.width' => '3', 'sizing.thickness' => '2'], ['ring'], ['closing']],
+]);
+
+it('draws each station of the bench, and gives it out at life size', function (string $station, string $view, array $with): void {
+    $job = bench($with);
+    $page = $this->getJson("/api/jobs/{$job->number}?station={$station}")->assertOk()->json('page');
+    expect(array_column($page['views'], 'name'))->toContain($view);
+    $drawn = collect($page['views'])->firstWhere('name', $view);
+    [$x, $y, $wide, $high] = $drawn['box'];
+    foreach ($drawn['dimensions'] as $dimension) {
+        expect($dimension['at'][0])->toBeGreaterThanOrEqual($x)->toBeLessThanOrEqual($x + $wide)->and($dimension['at'][1])->toBeGreaterThanOrEqual($y)->toBeLessThanOrEqual($y + $high, $dimension['name']);
+    }
+    expect(array_column($drawn['dimensions'], 'kind'))->toContain('input')->toContain('result');
+    $this->get("/api/jobs/{$job->number}/drawings/{$view}.svg")->assertOk()->assertSee('<svg', false);
+    $this->get("/api/jobs/{$job->number}/drawings/{$view}.dxf")->assertOk()->assertSee('ENTITIES');
+})->with([
+    'form' => ['form', 'strip', ['brief.kind' => 'fabricated', 'form.stock_length' => '100']],
+    'sizing' => ['sizing', 'sizing', ['brief.kind' => 'sizing', 'sizing.from' => 'US 4', 'sizing.width' => '3', 'sizing.thickness' => '2']],
+    'sizing, bent' => ['sizing', 'sizing', ['brief.kind' => 'sizing', 'sizing.from' => 'US 6 1/2', 'sizing.width' => '3', 'sizing.thickness' => '2']],
+    'join' => ['join', 'joints', ['parts.0.id' => 'a', 'parts.1.id' => 'b', 'parts.2.id' => 'c', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, b', 'joints.1.id' => 'y', 'joints.1.parts' => 'a, b', 'joints.2.id' => 'z', 'joints.2.parts' => 'c, c']],
+    'set' => ['set', 'push', ['set.count' => '12']],
+    'finish' => ['finish', 'finish', ['finish.mass_before' => '5', 'finish.mass_after' => '4.8']],
+    'hand over' => ['handover', 'handover', ['handover.piece_mass' => '5', 'handover.size_measured' => 'US 7']],
+]);
+
+it('keeps a signed bench station to what it was signed with, and says what drifted', function (): void {
+    $job = bench(['parts.0.id' => 'a', 'parts.1.id' => 'b', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, b', 'joints.1.id' => 'y', 'joints.1.parts' => 'a, b']);
+    $this->postJson("/api/jobs/{$job->number}/stations/join", ['state' => 'signed'])->assertOk();
+    $stations = typed($job, ['joints.2.id' => 'z', 'joints.2.parts' => 'b, b'])->json('stations');
+    $drift = collect(collect($stations)->firstWhere('name', 'join')['drift'])->firstWhere('result', 'fires');
+    expect($drift['signed'])->toEqual(2)->and($drift['now'])->toEqual(3);
+});
+
+it('reads a list of words however it is given, and says what it does not know', function (mixed $typed, mixed $kept): void {
+    $job = bench();
+    $answer = $this->postJson("/api/jobs/{$job->number}/changes", ['changes' => [['path' => 'join.solders', 'from' => null, 'to' => $typed]], 'station' => 'join']);
+    if ($kept === null) {
+        expect($answer->assertStatus(422)->json('errors'))->toHaveKey('join.solders');
+    } else {
+        $answer->assertOk();
+        expect($job->refresh()->held()->decision('join.solders'))->toBe($kept);
+    }
+})->with([['silver-hard', ['silver-hard']], ['silver-hard,silver-easy', ['silver-hard', 'silver-easy']], [' silver-hard , , silver-easy ', ['silver-hard', 'silver-easy']], [['silver-hard'], ['silver-hard']], ['tin', null], [17, null], [['silver-hard', 'tin'], null]]);

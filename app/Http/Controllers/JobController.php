@@ -13,6 +13,7 @@ use App\Models\Job;
 use App\Models\Person;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
+use HotSprue\Job\Likeness;
 use HotSprue\Job\Station;
 use HotSprue\Sheet\BadInput;
 use Illuminate\Database\Eloquent\Builder;
@@ -113,15 +114,9 @@ final class JobController
     /** A new job like this one: its decisions, without its readings, dates and sign-offs. */
     public function like(Request $request, Job $job): JsonResponse
     {
-        $changes = [];
-        foreach ($job->held()->map('decisions') as $path => $entry) {
-            if (! in_array($path, ['brief.due', 'brief.finger_measured', 'burnout.ready_at', 'pour.new_mass', 'pour.reused_mass'], true)) {
-                $changes[] = new Change($path, null, $entry);
-            }
-        }
         $together = $request->boolean('same_commission');
 
-        return $this->answer($this->keeper->open($together ? $job->client : null, $changes, $this->person($request), $together ? $job->commission : null), null, 201);
+        return $this->answer($this->keeper->open($together ? $job->client : null, Likeness::of($job->held()), $this->person($request), $together ? $job->commission : null), null, 201);
     }
 
     public function client(Request $request, Job $job): JsonResponse
