@@ -178,6 +178,100 @@ it('finds what trying every order and grade finds', function (int $seed): void {
     }
 })->with(range(1, 200));
 
+/**
+ * A piece by lot: eight parts at the most, a tree of joints over them and more that brace it.
+ *
+ * @return array{array<string, string>, array<string, int>, list<array<string, mixed>>}
+ */
+function pieceByLot(int $seed, int $count): array
+{
+    mt_srand($seed);
+    $alloys = ['sterling-925' => 802, '9k-yellow' => 835, '14k-yellow' => 830];
+    $parts = $solidus = $joints = [];
+    foreach (range(0, 7) as $part) {
+        $parts["p{$part}"] = array_keys($alloys)[mt_rand(0, 9) < 8 ? 0 : mt_rand(1, 2)];
+        $solidus["p{$part}"] = $alloys[$parts["p{$part}"]];
+    }
+    for ($joint = 0; $joint < $count; $joint++) {
+        [$one, $other] = $joint < 7 ? [mt_rand(0, $joint), $joint + 1] : [mt_rand(0, 7), mt_rand(0, 7)];
+        $joints[] = [
+            'id' => "j{$joint}", 'parts' => ["p{$one}", "p{$other}"], 'after' => $joint > 0 && mt_rand(0, 5) === 0 ? ['j'.mt_rand(0, $joint - 1)] : [],
+            'grade' => null, 'guard' => mt_rand(0, 7) === 0, 'same_heat' => null,
+        ];
+    }
+
+    return [$parts, $solidus, $joints];
+}
+
+it('keeps every rule in a large plan, and could flow no heat hotter', function (int $seed): void {
+    $flow = ['silver-hard' => 788, 'silver-hard-uk' => 778, 'silver-medium-uk' => 765, 'silver-medium' => 738, 'silver-easy-uk' => 723, 'silver-easy' => 718, 'silver-extra-easy-uk' => 709, 'silver-extra-easy' => 652];
+    [$parts, $solidus, $joints] = pieceByLot($seed, 8 + $seed % 7);
+    $answer = joined($parts, $joints, ['solders' => array_keys($flow), 'step_c' => 5]);
+    if ($answer->value('possible') === 'no') {
+        $clash = array_column((array) $answer->value('clash'), 'joint');
+        // Without any one of those that clash, these can be made; and every remedy that is offered frees the whole.
+        foreach ($clash as $gone) {
+            $left = array_values(array_filter($joints, static fn (array $joint): bool => $joint['id'] !== $gone && in_array($joint['id'], $clash, true)));
+            $ids = array_column($left, 'id');
+            $rest = array_map(static fn (array $joint): array => [...$joint, 'after' => array_values(array_intersect($joint['after'], $ids))], $left);
+            expect($rest === [] ? 'yes' : joined($parts, $rest, ['solders' => array_keys($flow), 'step_c' => 5])->value('possible'))->toBe('yes', "without {$gone}");
+        }
+        foreach ((array) $answer->value('remedies') as $remedy) {
+            $freed = $joints;
+            foreach ($remedy['changes'] as ['joint' => $id, 'field' => $field, 'value' => $value]) {
+                $freed[array_search($id, array_column($joints, 'id'), true)][$field] = $value;
+            }
+            expect(joined($parts, $freed, ['solders' => array_keys($flow), 'step_c' => 5])->value('possible'))->toBe('yes', $remedy['words']);
+        }
+
+        return;
+    }
+    $by = array_column($joints, null, 'id');
+    $planned = (array) $answer->value('heats');
+    $heats = array_map(static fn (array $heat): array => array_map(static fn (string $id): array => $by[$id], $heat['joints']), $planned);
+    $used = array_column($planned, 'solder');
+    expect(array_merge(...array_column($planned, 'joints')))->toHaveCount(count($joints))->and(EveryPlan::keeps($solidus, $heats, $flow, 5, 10, $used))->toBeTrue();
+    foreach ($used as $at => $solder) {
+        foreach (array_keys($flow) as $hotter) {
+            if ($flow[$hotter] > $flow[$solder]) {
+                expect(EveryPlan::keeps($solidus, $heats, $flow, 5, 10, array_replace($used, [$at => $hotter])))->toBeFalse("heat {$at} with {$hotter}");
+            }
+        }
+    }
+})->with(range(1, 40));
+
+it('keeps in an order that was asked for to that order, or says that it cannot', function (int $seed): void {
+    $flow = ['silver-hard' => 788, 'silver-medium' => 738, 'silver-easy' => 718, 'silver-extra-easy' => 652];
+    [$parts, $solidus, $joints] = pieceByLot($seed, 4);
+    $joints = array_map(static fn (array $joint): array => [...$joint, 'after' => []], $joints);
+    $order = array_column($joints, 'id');
+    shuffle($order);
+    $answer = joined($parts, $joints, ['solders' => array_keys($flow), 'order' => implode(', ', $order)]);
+    if ($answer->value('possible') === 'no') {
+        return;
+    }
+    $by = array_column($joints, null, 'id');
+    $heats = array_map(static fn (string $id): array => [$by[$id]], $order);
+    $best = null;
+    foreach (array_keys($flow) as $a) {
+        foreach (array_keys($flow) as $b) {
+            foreach (array_keys($flow) as $c) {
+                foreach (array_keys($flow) as $d) {
+                    $flows = [$flow[$a], $flow[$b], $flow[$c], $flow[$d]];
+                    if (($best === null || $flows > $best) && EveryPlan::keeps($solidus, $heats, $flow, 10, 10, [$a, $b, $c, $d])) {
+                        $best = $flows;
+                    }
+                }
+            }
+        }
+    }
+    if ($best === null) {
+        expect($answer->finding('order-stuck'))->not->toBeNull();
+    } else {
+        expect($answer->value('order'))->toBe(implode(', ', $order))->and(flows($answer))->toEqual($best);
+    }
+})->with(range(201, 230));
+
 it('refuses what makes no piece', function (array $parts, array $joints, string $field, string $says): void {
     $refused = refused('join.plan', ['parts' => array_map(static fn (string $id): array => ['id' => $id, 'alloy' => 'sterling-925'], $parts), 'joints' => $joints]);
     expect($refused[$field][0] ?? '')->toContain($says);

@@ -33,6 +33,31 @@ final class EveryPlan
     }
 
     /**
+     * Whether heats in an order, each with its solder, keep every rule.
+     *
+     * @param  array<string, int>  $solidus
+     * @param  list<list<array{id: string, parts: list<string>, after: list<string>, grade: ?string, guard: bool}>>  $heats  in their order
+     * @param  array<string, int>  $flow
+     * @param  list<string>  $used  the solder of each
+     */
+    public static function keeps(array $solidus, array $heats, array $flow, int $step, int $margin, array $used): bool
+    {
+        $try = new self($solidus, $heats, $flow, $step, $margin);
+        $made = $done = [];
+        foreach ($heats as $at => $heat) {
+            if (array_diff(array_merge(...array_column($heat, 'after')), $done) !== [] || ! $try->holds($heat, $used[$at], $flow[$used[$at]], $made)) {
+                return false;
+            }
+            foreach ($heat as $joint) {
+                $made[] = [$joint['parts'], $flow[$used[$at]], $joint['guard']];
+                $done[] = $joint['id'];
+            }
+        }
+
+        return true;
+    }
+
+    /**
      * @param  list<int>  $order
      * @param  list<string>  $used
      * @param  list<array{list<string>, int, bool}>  $made  parts, flow and guard of each joint made
