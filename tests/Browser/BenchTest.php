@@ -30,6 +30,12 @@ it('takes a cast shank with a bezel and two side collets from the plan to the cl
     $this->find('[data-finding="gap-too-wide"]');
     $this->type('joints.1.gap', '0.05');
     $this->gone('[data-finding="gap-too-wide"]');
+    $this->saved();
+    // On paper, to lie beside the torch.
+    $this->visit("/print/{$job->number}/join");
+    $this->reads('.sheet-of-paper', 'bezel seam');
+    $this->reads('.sheet-of-paper', '788 °C · 1450 °F');
+    $this->station($job, 'join');
     // Two of its joints can share a heat: what is proposed is done.
     $this->click('[data-testid="sharing"] button');
     $this->figure('join.plan/fires', '3');

@@ -89,7 +89,7 @@ export function JobPage() {
             if (event.key === 'h') setHistory((now) => !now);
             if (event.key === 'p')
                 void go(
-                    `/print/${number}/${{ stones: 'stones', wax: 'template', burnout: 'kiln', pour: 'casting', handover: 'handover' }[params.station ?? ''] ?? 'card'}`,
+                    `/print/${number}/${{ stones: 'stones', wax: 'template', burnout: 'kiln', pour: 'casting', join: 'join', handover: 'handover' }[params.station ?? ''] ?? 'card'}`,
                 );
         };
         window.addEventListener('keydown', keys);

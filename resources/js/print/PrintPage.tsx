@@ -6,6 +6,7 @@ import { get } from '../api/client';
 import type { Dimension, Job, Kept, View } from '../api/types';
 import { moment, say, useUnits } from '../bench/units';
 import { Drawing } from '../drawing/Drawing';
+import { degrees, type Heat } from '../job/bench/HeatList';
 import { Tools } from '../job/StoneParts';
 import { Programme } from '../job/Tables';
 import './print.css';
@@ -16,6 +17,7 @@ const STATION: Record<string, string> = {
     stones: 'stones',
     kiln: 'burnout',
     casting: 'pour',
+    join: 'join',
     handover: 'handover',
 };
 
@@ -34,6 +36,7 @@ export default function PrintPage() {
         stones: StoneSheet,
         kiln: Kiln,
         casting: Casting,
+        join: Heats,
         handover: HandOver,
     }[what];
     return (
@@ -146,29 +149,33 @@ function Card({ job }: { job: Job }) {
                     ['mass finished', said('form.band', 'mass', 'mass')],
                 ]}
             />
-            <h2>Sizes, mm</h2>
-            <table>
-                <thead>
-                    <tr>
-                        <th />
-                        <th>finished</th>
-                        <th>wax</th>
-                        <th>casting</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {sizes.map(([label, ...figures]) => (
-                        <tr key={label}>
-                            <td>{label}</td>
-                            {figures.map((figure, index) => (
-                                <td key={index}>
-                                    <b>{figure}</b>
-                                </td>
+            {job.answers['wax.dimensions'] ? (
+                <>
+                    <h2>Sizes, mm</h2>
+                    <table>
+                        <thead>
+                            <tr>
+                                <th />
+                                <th>finished</th>
+                                <th>wax</th>
+                                <th>casting</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {sizes.map(([label, ...figures]) => (
+                                <tr key={label}>
+                                    <td>{label}</td>
+                                    {figures.map((figure, index) => (
+                                        <td key={index}>
+                                            <b>{figure}</b>
+                                        </td>
+                                    ))}
+                                </tr>
                             ))}
-                        </tr>
-                    ))}
-                </tbody>
-            </table>
+                        </tbody>
+                    </table>
+                </>
+            ) : null}
             <h2>Stations</h2>
             <table>
                 <tbody>
@@ -409,6 +416,44 @@ function Casting({ job }: { job: Job }) {
                     ['bore measured', '____________'],
                 ]}
             />
+        </>
+    );
+}
+
+/** The heats in order, to lie beside the torch. */
+function Heats({ job }: { job: Job }) {
+    const heats = (job.answers['join.plan']?.results.heats?.value ?? []) as Heat[];
+    const map = job.page.views.find((view) => view.name === 'joints');
+    return (
+        <>
+            <Head job={job} title="Heats, hardest first" />
+            {map ? <Drawing view={{ ...map, dimensions: [] }} height={300} box={() => null} /> : null}
+            {heats.length === 0 ? <p>There is no plan yet.</p> : null}
+            <table>
+                <tbody>
+                    {heats.map((heat) => (
+                        <tr key={heat.number}>
+                            <td style={{ width: '8mm', fontSize: '14pt' }}>{heat.number}</td>
+                            <td>
+                                <b>{heat.joints.join(' + ')}</b>: {heat.label} ({heat.mark}),{' '}
+                                <b>{degrees(heat.flow_c)}</b>
+                                <br />
+                                flame on {heat.flame_on}, {heat.from}
+                                {heat.guard.length > 0 ? (
+                                    <>
+                                        <br />
+                                        guard {heat.guard.join(', ')}
+                                    </>
+                                ) : null}
+                                <br />
+                                {heat.chips === null ? heat.form : `${heat.chips} ${heat.form}s`}; coat:{' '}
+                                {heat.coat}; then {heat.pickle}
+                            </td>
+                            <td style={{ width: '8mm' }}>☐</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
         </>
     );
 }

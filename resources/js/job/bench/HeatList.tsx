@@ -24,7 +24,9 @@ export interface Heat {
     pickle: string;
 }
 
-const both = (celsius: number) => `${Math.round(celsius)} °C · ${Math.round(celsius * 1.8 + 32)} °F`;
+/** A heat as both kinds of thermometer say it. */
+export const degrees = (celsius: number) =>
+    `${Math.round(celsius)} °C · ${Math.round(celsius * 1.8 + 32)} °F`;
 
 /** The heats in order; one that is dragged, or moved by its buttons, is planned anew at once. */
 export function HeatList({
@@ -103,7 +105,7 @@ export function HeatList({
                                         </Box>
                                     </Box>
                                     <Box fontWeight="600" color="hot">
-                                        {both(heat.flow_c)}
+                                        {degrees(heat.flow_c)}
                                     </Box>
                                     <Box color="soft">{Math.round(heat.margin_c)}° under the metal</Box>
                                 </Flex>
