@@ -79,17 +79,18 @@ final class Completion
     private function greedily(int $set, Stage $stage): bool
     {
         while ($stage->done !== $set) {
-            $best = [self::NEVER];
+            $best = null;
             for ($heat = 0, $left = $set & ~$stage->done; $left; $heat++, $left >>= 1) {
                 if ($left & 1 && ! ($this->heats->before[$heat] & $set & ~$stage->done)) {
                     $level = $this->heats->levelFrom($heat, $stage->least($heat, $this->heats));
                     if ($level === self::NEVER) {
                         return false;
                     }
-                    $best = min($best, [$stage->size($heat, $this->heats), $level, $heat]);
+                    $next = [$stage->size($heat, $this->heats), $level, $heat];
+                    $best = $best === null ? $next : min($best, $next);
                 }
             }
-            if (! isset($best[2])) {
+            if ($best === null) {
                 return false;
             }
             $stage = $stage->after($best[2], $best[1], $this->heats);

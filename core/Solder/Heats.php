@@ -205,8 +205,11 @@ final readonly class Heats
     {
         $first = [0];
         for ($set = 1; $set < 1 << count($assembly->names); $set++) {
-            $safe = $assembly->solidus($set) - $terms->margin;
-            $first[] = count(array_filter($flows, static fn (float $flow): bool => $flow > $safe + 1e-9));
+            $rest = $set & ($set - 1);
+            // Some parts together stand what the weakest of them stands.
+            $first[] = $rest === 0
+                ? count(array_filter($flows, static fn (float $flow): bool => $flow > $assembly->solidus($set) - $terms->margin + 1e-9))
+                : max($first[$rest], $first[$set ^ $rest]);
         }
 
         return $first;

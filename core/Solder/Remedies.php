@@ -19,7 +19,7 @@ final class Remedies
     private const ROUNDS = 2;
 
     /** Every remedy offered frees the plan; one that would take longer to prove is not offered. */
-    private const TRIES = 60;
+    private const TRIES = 30;
 
     public function __construct(private readonly Terms $terms) {}
 

@@ -204,7 +204,7 @@ export function JobPage() {
                             <Programme job={job} />
                         </Box>
                     ) : null}
-                    {rail}
+                    {here === 'join' && job.document.parts.length === 0 ? null : rail}
                     {here === 'form' && decided['brief.kind']?.value === 'fabricated' ? (
                         <FormParts work={work} catalogue={catalogue} />
                     ) : null}
