@@ -6,7 +6,7 @@ import { get, post } from '../api/client';
 import type { Job, JobRow } from '../api/types';
 import { Pick } from '../bench/fields';
 import { moment, useUnits, withUnit } from '../bench/units';
-import { useCatalogue } from '../shell/catalogue';
+import { stationWords, useCatalogue } from '../shell/catalogue';
 
 interface Page {
     jobs: JobRow[];
@@ -181,8 +181,8 @@ export function JobsPage() {
                             <Box as="td" color="soft">
                                 {job.client ?? ''}
                             </Box>
-                            <Box as="td" textTransform="capitalize">
-                                {job.state === 'open' ? job.station : job.state}
+                            <Box as="td">
+                                {job.state === 'open' ? stationWords(catalogue, job.station) : job.state}
                             </Box>
                             <Box as="td" textAlign="right">
                                 {job.due ? moment(job.due) : ''}

@@ -5,7 +5,7 @@ import { get } from '../api/client';
 import type { Today } from '../api/types';
 import { LevelMark } from '../bench/marks';
 import { moment } from '../bench/units';
-import { pathWords } from '../shell/catalogue';
+import { pathWords, stationWords, useCatalogue } from '../shell/catalogue';
 
 function dueWords(due: string | null): { words: string; late: boolean } {
     if (!due) return { words: 'no date', late: false };
@@ -20,6 +20,7 @@ function dueWords(due: string | null): { words: string; late: boolean } {
 
 /** What is hot now, what each open job needs next, and what is due. */
 export function TodayPage() {
+    const catalogue = useCatalogue();
     const { data } = useQuery({
         queryKey: ['today'],
         queryFn: () => get<Today>('today'),
@@ -73,7 +74,7 @@ export function TodayPage() {
                                 <Flex w="260px" gap={2} align="center" hideBelow="sm">
                                     {job.worst ? <LevelMark level={job.worst} /> : null}
                                     <Box>
-                                        <Box textTransform="capitalize">{job.station}</Box>
+                                        <Box>{stationWords(catalogue, job.station)}</Box>
                                         <Box color="soft" fontSize="14px">
                                             {job.next ??
                                                 `say: ${job.wants.slice(0, 2).map(pathWords).join(', ')}`}

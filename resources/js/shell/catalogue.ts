@@ -16,6 +16,11 @@ export function fieldAt(catalogue: Catalogue, path: string): Field | undefined {
     return catalogue.readings[group]?.[name] ?? catalogue.decisions[path];
 }
 
+/** A station as it is called. */
+export function stationWords(catalogue: Catalogue | undefined, name: string): string {
+    return catalogue?.stations.find((one) => one.name === name)?.label ?? name;
+}
+
 /** A path as one says it: `thickness top`. */
 export function pathWords(path: string): string {
     const parts = path.split('.');
