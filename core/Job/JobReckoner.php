@@ -239,16 +239,20 @@ final class JobReckoner
     /** @return list<string> */
     private function wanted(string $use, string $input): array
     {
-        $sources = Feeds::table()[$use]['inputs'][$input] ?? [];
-        foreach (array_reverse($sources) as $source) {
+        $unasked = [];
+        foreach (array_reverse(Feeds::table()[$use]['inputs'][$input] ?? []) as $source) {
             if ($source->kind === 'result') {
-                return $this->wants[$source->name] ?? array_keys($this->errors[$source->name] ?? []) ?: [$source->name];
-            }
-            if ($source->kind !== 'fixed') {
+                $needs = $this->wants[$source->name] ?? array_keys($this->errors[$source->name] ?? []);
+                if ($needs !== []) {
+                    return $needs;
+                }
+                // Nobody has chosen what that would be of; another source may be.
+                $unasked = [$source->name];
+            } elseif ($source->kind !== 'fixed') {
                 return [(string) $this->path($source)];
             }
         }
 
-        return [];
+        return $unasked;
     }
 }
