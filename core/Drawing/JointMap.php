@@ -76,6 +76,8 @@ final class JointMap
     private static function joint(View $view, array $ends, int $beside, string $style, string $id, ?array $heat): void
     {
         [[$x1, $y1], [$x2, $y2]] = [$ends[0], $ends[1]];
+        // Beside a joint that stands upright, under any other.
+        $upright = abs($x1 - $x2) < 6 && $y1 !== $y2;
         $said = $heat === null ? $id : sprintf('%s · %.0f°', $id, $heat[1]);
         if ($x1 === $x2 && $y1 === $y2) {
             $out = hypot($x1, $y1) < 0.1 ? null : hypot($x1, $y1);
@@ -89,6 +91,6 @@ final class JointMap
             [$x, $y] = [($x1 + $x2) / 2 + $off * $nx, ($y1 + $y2) / 2 + $off * $ny];
             $view->through([[$x1, $y1], [$x, $y], [$x2, $y2]], $style, false);
         }
-        $view->circle($x, $y, 2.6, 'fill-paper')->circle($x, $y, 2.6, $style)->text($x, $y + 1, $heat === null ? '–' : (string) $heat[0])->text($x, $y + 6, $said, 'middle', 'small');
+        $view->circle($x, $y, 2.6, 'fill-paper')->circle($x, $y, 2.6, $style)->text($x, $y + 1, $heat === null ? '–' : (string) $heat[0])->text($upright ? $x + 4 : $x, $upright ? $y + 1 : $y + 6, $said, $upright ? 'start' : 'middle', 'small');
     }
 }

@@ -38,7 +38,7 @@ export function HandOverParts({ work, catalogue }: { work: Work; catalogue: Cata
                 ))}
             </Section>
             <Section name="care" title="What the client is told" hint="printed on the hand-over sheet">
-                <Box as="ul" pl={5}>
+                <Box as="ul" pl={5} listStyleType="disc">
                     {advice.map((one) => (
                         <li key={one.words}>{one.words}</li>
                     ))}

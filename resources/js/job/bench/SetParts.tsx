@@ -99,7 +99,7 @@ function Claws({ job }: { job: Job }) {
         `${say(value, 'length', units).figure} ${say(value, 'length', units).unit}`;
     return (
         <Section name="claws" title="Claws">
-            <Box as="ol" pl={5}>
+            <Box as="ol" pl={5} listStyleType="decimal">
                 <li>
                     Notch each {length(claw.notch?.value)} deep at the girdle’s height, no deeper than 40 % of
                     its {length(claw.wire?.value)} wire.

@@ -61,7 +61,7 @@ export function SizingParts({ work }: { work: Work }) {
     return (
         <>
             <Section name="sizing-steps" title="How it is done" hint={String(results.annealing?.value ?? '')}>
-                <Box as="ol" pl={5}>
+                <Box as="ol" pl={5} listStyleType="decimal">
                     {(HOW[String(results.method?.value)] ?? []).map((step) => (
                         <li key={step}>{step}</li>
                     ))}
