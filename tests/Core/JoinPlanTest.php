@@ -272,6 +272,26 @@ it('keeps in an order that was asked for to that order, or says that it cannot',
     }
 })->with(range(201, 230));
 
+it('needs no fire where every joint is made cold, and keeps cold ones for after the last', function (): void {
+    $cold = joined(pieces(2), [['id' => 'riveted', 'parts' => 'p1, p2', 'cold' => true]]);
+    expect($cold->value('possible'))->toBe('yes')->and($cold->num('fires'))->toBe(0.0)->and($cold->value('heats'))->toBe([])->and(array_column((array) $cold->value('cold'), 'joint'))->toBe(['riveted']);
+    $both = joined(pieces(3), [['id' => 'riveted', 'parts' => 'p2, p3', 'cold' => true, 'after' => 'on'], ['id' => 'on', 'parts' => 'p1, p2']]);
+    expect($both->value('order'))->toBe('on')->and(array_column((array) $both->value('cold'), 'joint'))->toBe(['riveted']);
+});
+
+it('keeps boron off a corundum that is set, and says what is coated', function (): void {
+    $coats = static fn (string $alloy, array $more = []): array => array_column((array) joined(pieces(2, $alloy), chain(1), $more)->value('heats'), 'coat');
+    expect($coats('sterling-925')[0])->toContain('boric acid in alcohol')->and($coats('platinum-950')[0])->toContain('none needed')->and($coats('sterling-925', ['stones_set' => 'ruby'])[0])->toContain('none with boron');
+});
+
+it('cuts chips for the gap that was seen, or for a hair', function (?float $gap, int $chips): void {
+    $joint = ['id' => 'j', 'parts' => 'p1, p2', 'length' => 10, 'section' => 2, ...($gap === null ? [] : ['gap' => $gap])];
+    expect(array_column((array) joined(pieces(2), [$joint])->value('heats'), 'chips'))->toBe([$chips]);
+})->with([
+    // 10 × 2 × 0.07 is 5.6 chips of 0.25, 10 × 2 × 0.1 is 8; and one more.
+    [null, 7], [0.1, 9], [0.0, 7],
+]);
+
 it('refuses what makes no piece', function (array $parts, array $joints, string $field, string $says): void {
     $refused = refused('join.plan', ['parts' => array_map(static fn (string $id): array => ['id' => $id, 'alloy' => 'sterling-925'], $parts), 'joints' => $joints]);
     expect($refused[$field][0] ?? '')->toContain($says);
