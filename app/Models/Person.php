@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Foundation\Auth\User;
+use Illuminate\Http\Request;
 
 /**
  * Somebody at the bench.
@@ -20,6 +21,14 @@ final class Person extends User
     protected $fillable = ['name', 'passphrase'];
 
     protected $hidden = ['passphrase', 'remember_token'];
+
+    /** Who is at the bench; nobody where none has been picked or signed in. */
+    public static function at(Request $request): ?self
+    {
+        $person = $request->user();
+
+        return $person instanceof self ? $person : null;
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

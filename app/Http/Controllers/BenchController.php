@@ -73,7 +73,7 @@ final class BenchController
 
         return new JsonResponse([
             'network' => $network,
-            'person' => $person instanceof Person ? $person->only(['id', 'name']) : null,
+            'person' => $person?->only(['id', 'name']),
             // On a network the names are for those who signed in.
             'people' => $network && $person === null ? [] : Person::query()->orderBy('name')->get(['id', 'name']),
             'now' => now()->toIso8601String(),

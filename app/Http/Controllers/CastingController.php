@@ -87,8 +87,8 @@ final class CastingController
 
     public function alarm(Request $request, Run $run, int $alarm): JsonResponse
     {
-        $person = $request->user();
-        DB::table('alarms')->where('run_id', $run->id)->where('id', $alarm)->whereNull('answered_at')->update(['answered_at' => now(), 'person_id' => $person instanceof Person ? $person->id : null]);
+        $person = Person::at($request);
+        DB::table('alarms')->where('run_id', $run->id)->where('id', $alarm)->whereNull('answered_at')->update(['answered_at' => now(), 'person_id' => $person?->id]);
 
         return $this->answer($run);
     }
@@ -104,8 +104,8 @@ final class CastingController
             $before = Step::cases()[max(0, $at - 1)] ?? Step::Invest;
             abort_if($at > 0 && ! isset($steps[$before->value]), 409, sprintf('“%s” comes before it.', $before->done()));
             abort_if($asked['step'] === 'pour' && count(array_filter($flask->ticks)) < count(Step::safety()), 409, 'Tick the safety list before the torch is lit.');
-            $person = $request->user();
-            $steps[$asked['step']] = ['at' => now()->toIso8601String(), 'by' => $person instanceof Person ? $person->name : ''];
+            $person = Person::at($request);
+            $steps[$asked['step']] = ['at' => now()->toIso8601String(), 'by' => $person->name ?? ''];
         } else {
             foreach (array_slice($order, $at) as $later) {
                 unset($steps[$later]);

@@ -71,7 +71,7 @@ final class JobController
     {
         $client = ClientInput::chosen($request);
 
-        return $this->answer($this->keeper->open($client, $request->changes(), $this->person($request)), null, 201);
+        return $this->answer($this->keeper->open($client, $request->changes(), Person::at($request)), null, 201);
     }
 
     public function show(Request $request, Job $job): JsonResponse
@@ -92,12 +92,12 @@ final class JobController
 
     public function change(ChangeList $request, Job $job): JsonResponse
     {
-        return $this->answer($this->keeper->change($job, $request->changes(), $this->person($request)), $this->station($request, $job));
+        return $this->answer($this->keeper->change($job, $request->changes(), Person::at($request)), $this->station($request, $job));
     }
 
     public function undo(Request $request, Job $job): JsonResponse
     {
-        $undone = $this->keeper->undo($job, $this->person($request));
+        $undone = $this->keeper->undo($job, Person::at($request));
 
         return $undone === null
             ? new JsonResponse(['errors' => ['_' => ['There is nothing to undo.']]], 422)
@@ -116,7 +116,7 @@ final class JobController
     {
         $together = $request->boolean('same_commission');
 
-        return $this->answer($this->keeper->open($together ? $job->client : null, Likeness::of($job->held()), $this->person($request), $together ? $job->commission : null), null, 201);
+        return $this->answer($this->keeper->open($together ? $job->client : null, Likeness::of($job->held()), Person::at($request), $together ? $job->commission : null), null, 201);
     }
 
     public function client(Request $request, Job $job): JsonResponse
@@ -136,12 +136,5 @@ final class JobController
         $asked = $request->input('station');
 
         return is_string($asked) ? Station::tryFrom($asked) ?? throw BadInput::field('station', 'There is no such station.') : Station::from($job->station);
-    }
-
-    private function person(Request $request): ?Person
-    {
-        $person = $request->user();
-
-        return $person instanceof Person ? $person : null;
     }
 }

@@ -12,6 +12,7 @@ use App\Models\Person;
 use HotSprue\Account\MovementKind;
 use HotSprue\Job\Station;
 use HotSprue\Sheet\BadInput;
+use HotSprue\Stock\Alloy;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -31,9 +32,9 @@ final class JobMetalController
         if ($milligrams === 0) {
             throw BadInput::field('mass', 'No metal is let in or taken out here.');
         }
-        $piece = ['alloy' => (string) $job->held()->text('brief.alloy'), 'fineness' => $this->fineness($job), 'job_id' => $job->id, 'client_id' => $job->client_id, 'origin' => "job {$job->number}"];
+        $piece = ['alloy' => (string) $job->held()->text('brief.alloy'), 'fineness' => Alloy::named((string) $job->held()->text('brief.alloy'), $job->rules())->fineness, 'job_id' => $job->id, 'client_id' => $job->client_id, 'origin' => "job {$job->number}"];
         if ($milligrams < 0) {
-            $this->keeper->receive([...$piece, 'name' => "taken out of job {$job->number}", 'kind' => 'scrap'], -$milligrams, "sizing of job {$job->number}", $this->person($request));
+            $this->keeper->receive([...$piece, 'name' => "taken out of job {$job->number}", 'kind' => 'scrap'], -$milligrams, "sizing of job {$job->number}", Person::at($request));
         } else {
             $from = Lot::query()->whereKey($asked['lot'] ?? 0)->first() ?? throw BadInput::field('lot', 'Say from which lot the metal comes.');
             if ($from->alloy !== $piece['alloy']) {
@@ -41,7 +42,7 @@ final class JobMetalController
             }
             DB::transaction(function () use ($piece, $from, $milligrams, $job, $request): void {
                 $lot = Lot::query()->create([...$piece, 'name' => "let into job {$job->number}", 'kind' => 'piece', 'mass_mg' => 0]);
-                $this->keeper->move(MovementKind::Cut, [$from->id => -$milligrams, $lot->id => $milligrams], 0, "sizing of job {$job->number}", $this->person($request), $job);
+                $this->keeper->move(MovementKind::Cut, [$from->id => -$milligrams, $lot->id => $milligrams], 0, "sizing of job {$job->number}", Person::at($request), $job);
             }, 5);
         }
 
@@ -71,22 +72,10 @@ final class JobMetalController
                     $left[$lot->id] = $off - $lot->mass_mg;
                 }
             }
-            $lost === [] ?: $this->keeper->move(MovementKind::Scrap, $lost, $held - $given, "finishing of job {$job->number}", $this->person($request), $job);
-            $left === [] ?: $this->keeper->move(MovementKind::Deliver, $left, 0, "job {$job->number}", $this->person($request), $job);
+            $lost === [] ?: $this->keeper->move(MovementKind::Scrap, $lost, $held - $given, "finishing of job {$job->number}", Person::at($request), $job);
+            $left === [] ?: $this->keeper->move(MovementKind::Deliver, $left, 0, "job {$job->number}", Person::at($request), $job);
         }, 5);
 
         return new JsonResponse(['delivered' => $given / 1000, 'lost' => ($held - $given) / 1000], 201);
-    }
-
-    private function fineness(Job $job): float
-    {
-        return (float) $job->rules()->row('stock.alloys', (string) $job->held()->text('brief.alloy'))['fineness'];
-    }
-
-    private function person(Request $request): ?Person
-    {
-        $person = $request->user();
-
-        return $person instanceof Person ? $person : null;
     }
 }

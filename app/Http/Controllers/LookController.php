@@ -35,9 +35,9 @@ final class LookController
             'days' => 'nullable|integer|min:1|max:90',
         ], ['arrangements.required' => 'Choose at least one drawing to show.', 'to.required' => 'Say where the link is to be sent.']);
         $token = Str::random(48);
-        $person = $request->user();
+        $person = Person::at($request);
         $look = Look::query()->create([
-            'job_id' => $job->id, 'person_id' => $person instanceof Person ? $person->id : null, 'token_hash' => Look::hash($token), 'arrangements' => $asked['arrangements'],
+            'job_id' => $job->id, 'person_id' => $person?->id, 'token_hash' => Look::hash($token), 'arrangements' => $asked['arrangements'],
             'pictures' => array_column($job->held()->list('pictures'), 'file'), 'expires_at' => now()->addDays((int) ($asked['days'] ?? self::DAYS)),
         ]);
         $address = $request->getSchemeAndHttpHost()."/look/{$token}";

@@ -53,7 +53,7 @@ final class MetalController
         ]);
         $alloy = Alloy::named($asked['alloy'], $rules);
         $lot = ['name' => trim($asked['name'] ?? '') ?: $alloy->label, 'kind' => $asked['kind'] ?? 'stock', 'alloy' => $alloy->name, 'fineness' => $alloy->fineness, 'client_id' => $asked['client_id'] ?? null, 'origin' => $asked['reason'] ?? ''];
-        $this->keeper->receive($lot, $this->milligrams($request->input('mass'), 'mass'), $asked['reason'] ?? '', $this->person($request));
+        $this->keeper->receive($lot, $this->milligrams($request->input('mass'), 'mass'), $asked['reason'] ?? '', Person::at($request));
 
         return $this->index($request)->setStatusCode(201);
     }
@@ -71,7 +71,7 @@ final class MetalController
             $postings[(int) $posting['lot']] = $this->milligrams($request->input("postings.{$index}.mass"), "postings.{$index}.mass", true);
         }
         $loss = $request->filled('loss') ? $this->milligrams($request->input('loss'), 'loss', true) : 0;
-        $this->keeper->move(MovementKind::from($asked['kind']), $postings, $loss, $asked['reason'] ?? '', $this->person($request));
+        $this->keeper->move(MovementKind::from($asked['kind']), $postings, $loss, $asked['reason'] ?? '', Person::at($request));
 
         return $this->index($request)->setStatusCode(201);
     }
@@ -81,7 +81,7 @@ final class MetalController
     {
         $off = $this->milligrams($request->input('mass'), 'mass', true) - $lot->mass_mg;
         if ($off !== 0) {
-            $this->keeper->move(MovementKind::Correct, [$lot->id => $off], 0, 'stocktake: weighed '.number_format(($lot->mass_mg + $off) / 1000, 3).' g', $this->person($request));
+            $this->keeper->move(MovementKind::Correct, [$lot->id => $off], 0, 'stocktake: weighed '.number_format(($lot->mass_mg + $off) / 1000, 3).' g', Person::at($request));
         }
 
         return $this->index($request);
@@ -90,7 +90,7 @@ final class MetalController
     public function reverse(Request $request, Movement $movement): JsonResponse
     {
         $asked = $request->validate(['reason' => 'required|string|max:200'], ['reason.required' => 'Say why it is taken back.']);
-        $this->keeper->reverse($movement->load('postings'), $asked['reason'], $this->person($request));
+        $this->keeper->reverse($movement->load('postings'), $asked['reason'], Person::at($request));
 
         return $this->index($request)->setStatusCode(201);
     }
@@ -106,7 +106,7 @@ final class MetalController
         $casting = $this->milligrams($request->input('casting'), 'casting');
         $button = $this->milligrams($request->input('button', 0), 'button', true);
         DB::transaction(function () use ($job, $from, $casting, $button, $request, $jobs): void {
-            $this->keeper->charge($job, $from, $casting, $button, $this->person($request));
+            $this->keeper->charge($job, $from, $casting, $button, Person::at($request));
             $document = Job::query()->findOrFail($job->id)->held();
             // A recast is a new casting; the first that has no mass yet is this one.
             $index = count($document->list('castings'));
@@ -121,7 +121,7 @@ final class MetalController
             foreach ($typed as $path => $value) {
                 $changes[] = new Change($path, $document->at($path), "{$value} g");
             }
-            $jobs->store($job, Document::understood($changes, $job->rules()), $this->person($request));
+            $jobs->store($job, Document::understood($changes, $job->rules()), Person::at($request));
         }, 5);
 
         return $this->index($request)->setStatusCode(201);
@@ -145,7 +145,7 @@ final class MetalController
         $rows = LotFile::read((string) file_get_contents($upload->getPathname()), Workshop::the()->rulebook->rules());
         DB::transaction(function () use ($rows, $request): void {
             foreach ($rows as $row) {
-                $this->keeper->receive($row['lot'], $row['milligrams'], 'from a file', $this->person($request));
+                $this->keeper->receive($row['lot'], $row['milligrams'], 'from a file', Person::at($request));
             }
         }, 5);
 
@@ -164,12 +164,5 @@ final class MetalController
         }
 
         return ($negative ? -1 : 1) * (int) round(1000 * (is_numeric($grams) ? (float) $grams : 0.0));
-    }
-
-    private function person(Request $request): ?Person
-    {
-        $person = $request->user();
-
-        return $person instanceof Person ? $person : null;
     }
 }

@@ -33,10 +33,10 @@ final class PictureController
         } catch (Refused $refused) {
             return $this->refused($refused);
         }
-        $person = $request->user();
+        $person = Person::at($request);
         $about = $request->string('about')->toString();
-        $picture = [...$taken, ...(preg_match('/^(('.implode('|', ReadingFields::GROUPS).')\.\d{1,3}|'.implode('|', array_column(Station::cases(), 'value')).')$/', $about) === 1 ? ['about' => $about] : []), 'caption' => mb_substr($request->string('caption')->trim()->toString(), 0, 200), 'by' => $person instanceof Person ? $person->name : '', 'at' => now()->toIso8601String()];
-        $job = $keeper->store($job, [new Change('pictures.'.count($job->held()->list('pictures')), null, $picture)], $person instanceof Person ? $person : null);
+        $picture = [...$taken, ...(preg_match('/^(('.implode('|', ReadingFields::GROUPS).')\.\d{1,3}|'.implode('|', array_column(Station::cases(), 'value')).')$/', $about) === 1 ? ['about' => $about] : []), 'caption' => mb_substr($request->string('caption')->trim()->toString(), 0, 200), 'by' => $person->name ?? '', 'at' => now()->toIso8601String()];
+        $job = $keeper->store($job, [new Change('pictures.'.count($job->held()->list('pictures')), null, $picture)], $person);
 
         return new JsonResponse(['version' => $job->version, 'pictures' => $job->held()->list('pictures')], 201);
     }

@@ -29,8 +29,8 @@ final class RowController
         for ($at = $index; $at < count($rows); $at++) {
             $changes[] = new Change("{$group}.{$at}", $rows[$at], $rows[$at + 1] ?? null);
         }
-        $person = $request->user();
-        $job = $keeper->store($job, $changes, $person instanceof Person ? $person : null)->loadMissing(['client', 'rulebook']);
+        $person = Person::at($request);
+        $job = $keeper->store($job, $changes, $person)->loadMissing(['client', 'rulebook']);
 
         return new JsonResponse((new JobAnswer($job, $job->held(), Station::tryFrom($request->string('station')->toString()) ?? Station::from($job->station)))->toArray());
     }

@@ -110,7 +110,7 @@ final class StationController
 
     public function adopt(Request $request, Job $job): JsonResponse
     {
-        $job = $this->keeper->adopt($job, Workshop::the()->rulebook, $this->person($request));
+        $job = $this->keeper->adopt($job, Workshop::the()->rulebook, Person::at($request));
 
         return $this->answer($job, Station::tryFrom($request->string('station')->toString()));
     }
@@ -118,7 +118,7 @@ final class StationController
     /** @param list<Change> $changes */
     private function store(Request $request, Job $job, array $changes, ?Station $station): JsonResponse
     {
-        return $this->answer($this->keeper->store($job, $changes, $this->person($request)), $station);
+        return $this->answer($this->keeper->store($job, $changes, Person::at($request)), $station);
     }
 
     private function answer(Job $job, ?Station $station): JsonResponse
@@ -128,15 +128,8 @@ final class StationController
         return new JsonResponse((new JobAnswer($job, $job->held(), $station ?? Station::from($job->station)))->toArray());
     }
 
-    private function person(Request $request): ?Person
-    {
-        $person = $request->user();
-
-        return $person instanceof Person ? $person : null;
-    }
-
     private function name(Request $request): string
     {
-        return $this->person($request)->name ?? '';
+        return Person::at($request)->name ?? '';
     }
 }

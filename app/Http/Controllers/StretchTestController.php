@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Models\Person;
 use App\Models\StretchTest;
 use App\Models\Workshop;
-use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\BadInput;
 use HotSprue\Sheet\Input;
@@ -21,12 +20,11 @@ final class StretchTestController
 {
     public function index(): JsonResponse
     {
-        $rules = Workshop::the()->rulebook->rules();
         $tests = StretchTest::query()->orderByDesc('tested_on')->orderByDesc('id')->limit(200)->get();
 
         return new JsonResponse([
             'tests' => $tests->map(fn (StretchTest $test): array => [
-                'id' => $test->id, 'tested_on' => $test->tested_on->toDateString(), 'note' => $test->note, 'samples' => $test->samples, 'answer' => $this->answer($test->samples, $rules)->toArray(),
+                'id' => $test->id, 'tested_on' => $test->tested_on->toDateString(), 'note' => $test->note, 'samples' => $test->samples, 'answer' => $this->answer($test->samples)->toArray(),
             ])->all(),
             'learned' => StretchTest::learned(),
         ]);
@@ -47,10 +45,10 @@ final class StretchTestController
             $kinds[] = ['form' => $form['form'], 'grade' => $form['grade']];
         }
         $read = Input::read(Sheets::describe('stretch.test')->inputs, ['samples' => $samples], $rules)->rows('samples');
-        Sheets::named('stretch.test')->reckon(Input::read(Sheets::describe('stretch.test')->inputs, ['samples' => $read], $rules), $rules);
-        $person = $request->user();
+        $this->answer($read);
+        $person = Person::at($request);
         StretchTest::query()->create([
-            'tested_on' => $asked['tested_on'] ?? today()->toDateString(), 'note' => $asked['note'] ?? '', 'person_id' => $person instanceof Person ? $person->id : null,
+            'tested_on' => $asked['tested_on'] ?? today()->toDateString(), 'note' => $asked['note'] ?? '', 'person_id' => $person?->id,
             'samples' => array_map(static fn (array $kind, array $sample): array => [...$kind, ...$sample], $kinds, $read),
         ]);
 
@@ -69,10 +67,10 @@ final class StretchTestController
      *
      * @throws BadInput
      */
-    private function answer(array $samples, Rules $rules): Answer
+    private function answer(array $samples): Answer
     {
         $rows = array_map(static fn (array $sample): array => array_intersect_key($sample, array_flip(['name', 'start', 'broken', 'where'])), $samples);
 
-        return Sheets::named('stretch.test')->reckon(Input::read(Sheets::describe('stretch.test')->inputs, ['samples' => $rows], $rules), $rules);
+        return Sheets::answer('stretch.test', ['samples' => $rows]);
     }
 }
