@@ -225,7 +225,7 @@ final class Feeds
                 'step_c' => $decision('join.step_c'), 'margin_c' => $decision('join.margin_c'), 'law' => $decision('join.law'), 'school' => $decision('join.school'),
                 'old_work' => [Source::decision('join.old_work')], 'old_solder' => [Source::decision('join.old_solder'), Source::decision('sizing.old_solder')],
             ],
-            'set.sequence' => ['count' => [Source::decision('set.count'), Source::result('seat.claw', 'claws')]],
+            'set.sequence' => ['count' => [Source::decision('set.count'), Source::result('seat.claw', 'claws')], 'wire' => $result('seat.claw', 'wire'), 'notch' => $result('seat.claw', 'notch')],
             'tools.list' => [
                 'seats' => [Source::collected('stones', ['width', 'name', 'count'])], 'setting' => $decision('stones.setting'), 'wire' => $result('seat.claw', 'wire'), 'corners' => $decision('stones.corners'),
                 'halo_diameter' => $decision('stones.halo_diameter'), 'row_largest' => $decision('stones.row_largest'), 'row_smallest' => $decision('stones.row_smallest'),

@@ -21,18 +21,38 @@ final class SetSequence implements Sheet
 
     private const ROUNDS = ['soft', 'medium', 'firm'];
 
+    private const BEFORE = [
+        'look' => 'Stone looked at under the glass: chips, cracks, treatment',
+        'seat' => 'Stone sits level in its seat, and does not rock; a rocking one is bedded on a soft packing',
+        'held' => 'Piece held in pitch or a clamp; stone guarded from slips',
+    ];
+
+    private const AFTER = [
+        'tight' => 'Tapped, and heard tight',
+        'level' => 'Table level from two sides',
+        'whole' => 'No chip since it went in',
+        'snags' => 'No claw or edge catches on wool',
+    ];
+
     public function description(): Description
     {
         return new Description(
             'set.sequence',
             'In which order metal is pushed over a stone',
-            [Field::count('count', 'sectors of a bezel, or claws')->between(2, 24)],
+            [
+                Field::count('count', 'sectors of a bezel, or claws')->between(2, 24),
+                Field::length('wire', 'diameter of the claw wire, where it is claws')->optional(),
+                Field::length('notch', 'depth of a claw’s notch')->optional(),
+            ],
             [
                 Output::rows('sequence', 'pairs of a step and its opposite; a plain list for an odd count'),
                 Output::of(Quantity::Count, 'steps', 'pushes in one round'),
                 Output::of(Quantity::Count, 'pushes', 'pushes in all'),
                 Output::of(Quantity::Angle, 'apart_deg', 'angle between two that are neighbours'),
                 Output::rows('rounds', 'the rounds, each followed by a look at the level'),
+                Output::rows('before', 'what is looked at before'),
+                Output::rows('claws', 'what is done to claws'),
+                Output::rows('after', 'what is looked at after'),
             ],
         );
     }
@@ -47,8 +67,34 @@ final class SetSequence implements Sheet
             ->work('steps', $count, 'one push each', '{}', [$count], ['count'], 'numbered as a clock, the last at the top', self::SOURCE)
             ->work('apart_deg', 360 / $count, '360 ÷ count', '360 ÷ {}', [$count], ['count'], 'equal round the stone', 'geometry')
             ->work('pushes', $rounds * $count, 'rounds × count', '{} × {}', [$rounds, $count], ['count'], 'soft, medium and firm: what is pushed home at once cannot be levelled', self::SOURCE)
+            ->give('before', self::named(self::BEFORE))->give('claws', self::claws($input))->give('after', self::named(self::AFTER))
             ->give('rounds', array_map(static fn (string $round): array => ['round' => $round, 'then' => 'look at the level'], self::ROUNDS))
             ->answer();
+    }
+
+    /**
+     * @param  array<string, string>  $looks
+     * @return list<array{key: string, words: string}>
+     */
+    private static function named(array $looks): array
+    {
+        return array_map(static fn (string $key, string $words): array => ['key' => $key, 'words' => $words], array_keys($looks), $looks);
+    }
+
+    /** @return list<array{step: string}> notch, stand, bend and shorten. Source: workbook 4, claws */
+    private static function claws(Input $input): array
+    {
+        if (! $input->has('wire')) {
+            return [];
+        }
+        $notch = $input->numOr('notch', 0.3 * $input->num('wire'));
+
+        return array_map(static fn (string $step): array => ['step' => $step], [
+            sprintf('Notch each %.2f mm deep at the girdle’s height; %.2f mm, 40 %% of the wire, is the most.', $notch, 0.4 * $input->num('wire')),
+            'At least 2 mm stand above the girdle before it is set.',
+            'Bend opposite pairs over the crown in the order above, soft first.',
+            'Shorten to 1 mm over the crown; cup the tips, and feel for snags.',
+        ]);
     }
 
     /** @return list<array{int, int}> */

@@ -31,6 +31,14 @@ final class SizeChange implements Sheet
     /** Settings that do not follow a ring that is bent. */
     private const STIFF = ['channel', 'pave', 'full-circle'];
 
+    private const STEPS = [
+        'stretch' => ['Anneal before each pass.', 'Stretch on the mandrel, turning it; away from any joint and from set stones.', 'A hammer on the mandrel stretches; a soft mallet does not.'],
+        'compress' => ['Anneal before each pass.', 'Press through the ring of holes, both ways round.', 'True it on the mandrel with a soft mallet.'],
+        'insert' => ['Scribe the cut opposite the head, beside any old joint; saw through.', 'Open the gap to the piece, file both faces square, close on the piece without light.', 'Solder both joints in one heat; see Join.'],
+        'take-out' => ['Scribe both cuts, opposite the head; an old joint goes with the piece.', 'Saw, close, saw through the closed joint to true it.', 'Solder; see Join.'],
+        'leave' => ['It has the size already.'],
+    ];
+
     private const CAUTION = 0.4;
 
     private const STOP = 0.8;
@@ -64,6 +72,7 @@ final class SizeChange implements Sheet
                 Output::length('scribe_apart', 'centres of the two cuts, to scribe'),
                 Output::of(Quantity::Count, 'passes', 'passes on the mandrel, annealed before each'),
                 Output::text('annealing', 'how it is annealed'),
+                Output::rows('steps', 'what is done, in order'),
                 Output::length('thickness_after', 'thickness afterwards'),
                 Output::mass('metal_change', 'metal that is added, or comes off'),
                 Output::number('price_hint', 'what it comes to, in the workshop’s money'),
@@ -98,6 +107,7 @@ final class SizeChange implements Sheet
         $proposed = abs($round) < 1e-9 ? 'leave' : ($round > 0 ? ($bends ? 'stretch' : 'insert') : ($bends ? 'compress' : 'take-out'));
         $method = $proposed === 'leave' ? $proposed : $input->textOrNull('method') ?? $proposed;
         $answer->say('method', $method, 'under the limit and with no stones in the way it is bent, else cut', sprintf('%.4f of %.2f', abs($strain), $work->limit), ['from', 'to', 'alloy', 'stones_in'], 'a cut is a joint more, a stretch leaves it thinner', self::SOURCE);
+        $answer->give('steps', array_map(static fn (string $step): array => ['step' => $step], self::STEPS[$method]));
         if ($proposed === 'leave') {
             OldWork::judge($input, $answer);
 

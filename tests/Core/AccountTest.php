@@ -8,6 +8,7 @@ use HotSprue\Account\MetalRefused;
 use HotSprue\Account\Movement;
 use HotSprue\Account\MovementKind;
 use HotSprue\Account\Posting;
+use HotSprue\Account\Settlement;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -108,4 +109,15 @@ it('lets a client’s metal into that client’s piece, or back, and nowhere els
     // 3 g of 0.750 and 2 of 0.585 are 0.684 fine.
     'two alloys melted into what they make' => [MovementKind::Melt, [2 => -3000, 8 => -2000, 10 => 5000], true],
     'more than there is' => [MovementKind::Deliver, [1 => -10001], false],
+]);
+
+it('settles a finished piece: the first lots bear the loss, and no more leaves than is held', function (array $held, int $finished, array $lost, array $delivered): void {
+    $settled = Settlement::of($held, $finished);
+    expect($settled->lost)->toBe($lost)->and($settled->delivered)->toBe($delivered)->and(array_sum($settled->lost) + array_sum($settled->delivered))->toBe(-array_sum($held));
+})->with([
+    'one lot, filed' => [[3 => 8600], 8100, [3 => -500], [3 => -8100]],
+    'nothing lost' => [[3 => 8600], 8600, [], [3 => -8600]],
+    'heavier by solder' => [[3 => 8600], 9000, [], [3 => -8600]],
+    'two lots' => [[3 => 400, 5 => 8000], 7900, [3 => -400, 5 => -100], [5 => -7900]],
+    'all of it filed away' => [[3 => 400, 5 => 600], 0, [3 => -400, 5 => -600], []],
 ]);

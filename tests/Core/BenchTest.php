@@ -43,6 +43,15 @@ it('goes round three times and looks at the level after each', function (): void
     expect(array_column((array) $answer->value('rounds'), 'round'))->toBe(['soft', 'medium', 'firm'])->and($answer->num('pushes'))->toBe(24.0)->and($answer->num('apart_deg'))->toBe(45.0);
 });
 
+it('looks before and after, and tells claws how deep and how long', function (): void {
+    $claws = reckon('set.sequence', ['count' => 4, 'wire' => 1.2, 'notch' => 0.4]);
+    $said = implode(' ', array_column((array) $claws->value('claws'), 'step'));
+    // 40 % of 1.2.
+    expect($said)->toContain('0.40 mm deep')->toContain('0.48 mm, 40 %')->toContain('2 mm stand')->toContain('1 mm over the crown')
+        ->and(array_column((array) $claws->value('before'), 'key'))->toBe(['look', 'seat', 'held'])->and(array_column((array) $claws->value('after'), 'key'))->toBe(['tight', 'level', 'whole', 'snags'])
+        ->and(reckon('set.sequence', ['count' => 12])->value('claws'))->toBe([]);
+});
+
 it('lists what every seat needs once, and what is owned', function (): void {
     $answer = reckon('tools.list', ['seats' => [['width' => 3, 'name' => 'left', 'setting' => 'flush'], ['width' => 3.05, 'name' => 'right', 'setting' => 'flush'], ['width' => 6, 'name' => 'centre', 'setting' => 'bezel']]]);
     $tools = array_map(static fn (array $tool): array => [$tool['kind'], $tool['size'] === null ? null : round($tool['size'], 3), $tool['for'], $tool['owned']], (array) $answer->value('tools'));

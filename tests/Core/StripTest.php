@@ -83,6 +83,10 @@ it('stretches, lets in or takes out', function (array $input, string $method, ar
     'a US size up' => [['from' => 'US 6', 'to' => 'US 7', 'alloy' => '18k-yellow'], 'stretch', ['change_diameter' => 0.8128]],
 ]);
 
+it('says how each way of sizing is done', function (array $sizes, string $says): void {
+    expect(implode(' ', array_column((array) reckon('size.change', ['width' => 3, 'thickness' => 2, 'alloy' => '18k-yellow', ...$sizes])->value('steps'), 'step')))->toContain($says);
+})->with([[['from' => 50, 'to' => 51], 'soft mallet does not'], [['from' => 51, 'to' => 50], 'ring of holes'], [['from' => 50, 'to' => 54], 'both joints in one heat'], [['from' => 54, 'to' => 50], 'saw through the closed joint'], [['from' => 50, 'to' => 50], 'already']]);
+
 it('leaves a ring that has its size', function (): void {
     $answer = reckon('size.change', ['from' => 54, 'to' => 54, 'method' => 'insert', 'width' => 3, 'thickness' => 2, 'alloy' => 'sterling-925']);
     expect($answer->value('method'))->toBe('leave')->and($answer->findings)->toBe([]);

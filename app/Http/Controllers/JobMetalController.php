@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
 use HotSprue\Account\MovementKind;
+use HotSprue\Account\Settlement;
 use HotSprue\Job\Station;
 use HotSprue\Sheet\BadInput;
 use HotSprue\Stock\Alloy;
@@ -57,25 +58,13 @@ final class JobMetalController
         if (! is_numeric($metal) || $lots->isEmpty()) {
             throw BadInput::field('piece_mass', $lots->isEmpty() ? 'The account holds no metal of this job.' : 'Weigh the finished piece first.');
         }
-        $held = (int) $lots->sum('mass_mg');
-        $given = min($held, (int) round(1000 * (float) $metal));
-        DB::transaction(function () use ($lots, $held, $given, $job, $request): void {
-            $lost = $left = [];
-            $rest = $held - $given;
-            foreach ($lots as $lot) {
-                $off = (int) min($rest, $lot->mass_mg);
-                $rest -= $off;
-                if ($off > 0) {
-                    $lost[$lot->id] = -$off;
-                }
-                if ($lot->mass_mg > $off) {
-                    $left[$lot->id] = $off - $lot->mass_mg;
-                }
-            }
-            $lost === [] ?: $this->keeper->move(MovementKind::Scrap, $lost, $held - $given, "finishing of job {$job->number}", Person::at($request), $job);
-            $left === [] ?: $this->keeper->move(MovementKind::Deliver, $left, 0, "job {$job->number}", Person::at($request), $job);
+        $settled = Settlement::of($lots->pluck('mass_mg', 'id')->all(), (int) round(1000 * (float) $metal));
+        $lost = -array_sum($settled->lost);
+        DB::transaction(function () use ($settled, $lost, $job, $request): void {
+            $settled->lost === [] ?: $this->keeper->move(MovementKind::Scrap, $settled->lost, $lost, "finishing of job {$job->number}", Person::at($request), $job);
+            $settled->delivered === [] ?: $this->keeper->move(MovementKind::Deliver, $settled->delivered, 0, "job {$job->number}", Person::at($request), $job);
         }, 5);
 
-        return new JsonResponse(['delivered' => $given / 1000, 'lost' => ($held - $given) / 1000], 201);
+        return new JsonResponse(['delivered' => -array_sum($settled->delivered) / 1000, 'lost' => $lost / 1000], 201);
     }
 }

@@ -22,7 +22,7 @@ import { Composer, Stands, Tools } from './StoneParts';
 import { StationDrawings } from './StationDrawings';
 import { FinishParts } from './bench/FinishParts';
 import { FormParts, isByHand } from './bench/FormParts';
-import { HandOverParts, LOOKS } from './bench/HandOverParts';
+import { HandOverParts, isLook } from './bench/HandOverParts';
 import { JoinParts } from './bench/JoinParts';
 import { SetParts } from './bench/SetParts';
 import { SizingParts } from './bench/SizingParts';
@@ -32,7 +32,7 @@ import { Wanted } from './Wanted';
 import { WorkingCard, type InHand } from './working';
 
 /** Decisions that stand elsewhere on the page than among the station's instruments. */
-const ELSEWHERE = ['brief.fit_apply', 'join.order', ...LOOKS.map((look) => `handover.${look}`)];
+const ELSEWHERE = ['brief.fit_apply', 'join.order'];
 /** Decisions that mean something only where another says so. */
 const ONLY: Record<string, [string, string[]]> = {
     'form.edge': ['form.profile', ['knife']],
@@ -131,6 +131,7 @@ export function JobPage() {
             !ELSEWHERE.includes(path) &&
             !composed(path) &&
             !isByHand(path) &&
+            !isLook(path, catalogue.decisions[path]!) &&
             (ONLY[path] === undefined || ONLY[path][1].includes(String(decided[ONLY[path][0]]?.value ?? ''))),
     );
     const first = job.page.strip.find((figure) => figure.value !== null);

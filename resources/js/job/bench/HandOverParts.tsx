@@ -3,14 +3,15 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { post } from '../../api/client';
 import { say, useUnits } from '../../bench/units';
-import type { Catalogue } from '../../api/types';
+import type { Catalogue, Field } from '../../api/types';
 import { Pictures } from '../BriefParts';
 import { Tick } from '../Tick';
 import type { Work } from '../useJob';
 import { Section } from './Section';
 
-/** What is looked at before a piece goes. */
-export const LOOKS = ['size', 'tight', 'level', 'snags', 'joints', 'photograph'];
+/** What is looked at before a piece goes: said at its own list, not among the instruments. */
+export const isLook = (path: string, field: Field) =>
+    path.startsWith('handover.') && field.quantity === 'yes-no';
 
 /** The last station: what the client is told, the metal out of the account, the sheet, the job closed. */
 export function HandOverParts({ work, catalogue }: { work: Work; catalogue: Catalogue }) {
@@ -28,14 +29,11 @@ export function HandOverParts({ work, catalogue }: { work: Work; catalogue: Cata
     return (
         <>
             <Section name="last-look" title="Last look">
-                {LOOKS.map((look) => (
-                    <Tick
-                        key={look}
-                        path={`handover.${look}`}
-                        words={catalogue.decisions[`handover.${look}`]?.meaning}
-                        work={work}
-                    />
-                ))}
+                {Object.entries(catalogue.decisions)
+                    .filter(([path, field]) => isLook(path, field))
+                    .map(([path, field]) => (
+                        <Tick key={path} path={path} words={field.meaning} work={work} />
+                    ))}
             </Section>
             <Section name="care" title="What the client is told" hint="printed on the hand-over sheet">
                 <Box as="ul" pl={5} listStyleType="disc">

@@ -12,25 +12,19 @@ interface Tool {
     for: string;
     owned: boolean;
 }
+interface Look {
+    key: string;
+    words: string;
+}
 type Push = number | [number, number];
-
-const BEFORE = {
-    look: 'Stone looked at under the glass: chips, cracks, treatment',
-    seat: 'Stone sits level in its seat, and does not rock; a rocking one is bedded on a soft packing',
-    held: 'Piece held in pitch or a clamp; stone guarded from slips',
-};
-const AFTER = {
-    tight: 'Tapped, and heard tight',
-    level: 'Table level from two sides',
-    whole: 'No chip since it went in',
-    snags: 'No claw or edge catches on wool',
-};
 
 /** The setting station: checks, three rounds, claws, and the tools. */
 export function SetParts({ work }: { work: Work }) {
     const job = work.job!;
-    const pushes = job.answers['set.sequence']?.results.sequence?.value as Push[] | undefined;
-    const rounds = job.answers['set.sequence']?.results.rounds?.value as { round: string }[] | undefined;
+    const results = job.answers['set.sequence']?.results;
+    const pushes = results?.sequence?.value as Push[] | undefined;
+    const rounds = results?.rounds?.value as { round: string }[] | undefined;
+    const listed = (name: string) => (results?.[name]?.value ?? []) as Look[];
     if (!pushes)
         return (
             <Box py={8} textAlign="center" fontSize="18px" data-testid="no-stones">
@@ -42,7 +36,7 @@ export function SetParts({ work }: { work: Work }) {
     const order = pushes.map((push) => (Array.isArray(push) ? push.join(' – ') : String(push))).join(' · ');
     return (
         <>
-            <Checks title="Before" name="before" lines={BEFORE} work={work} />
+            <Checks title="Before" name="before" lines={listed('before')} work={work} />
             <Section name="rounds" title="Three rounds" hint={order}>
                 {(rounds ?? []).map(({ round }) => (
                     <Box key={round}>
@@ -55,8 +49,8 @@ export function SetParts({ work }: { work: Work }) {
                     </Box>
                 ))}
             </Section>
-            <Claws job={job} />
-            <Checks title="After" name="after" lines={AFTER} work={work} />
+            <Claws steps={(results?.claws?.value ?? []) as { step: string }[]} />
+            <Checks title="After" name="after" lines={listed('after')} work={work} />
             <ToolTable job={job} />
             <Box maxW="420px">
                 <Stands job={job} />
@@ -65,25 +59,11 @@ export function SetParts({ work }: { work: Work }) {
     );
 }
 
-function Checks({
-    title,
-    name,
-    lines,
-    work,
-}: {
-    title: string;
-    name: string;
-    lines: Record<string, string>;
-    work: Work;
-}) {
-    const done = Object.keys(lines).filter((key) => isTicked(work, `ticks.set-${name}-${key}`)).length;
+function Checks({ title, name, lines, work }: { title: string; name: string; lines: Look[]; work: Work }) {
+    const done = lines.filter(({ key }) => isTicked(work, `ticks.set-${name}-${key}`)).length;
     return (
-        <Section
-            name={`set-${name}`}
-            title={title}
-            hint={`${done} of ${Object.keys(lines).length} looked at`}
-        >
-            {Object.entries(lines).map(([key, words]) => (
+        <Section name={`set-${name}`} title={title} hint={`${done} of ${lines.length} looked at`}>
+            {lines.map(({ key, words }) => (
                 <Tick key={key} path={`ticks.set-${name}-${key}`} words={words} work={work} />
             ))}
         </Section>
@@ -91,22 +71,14 @@ function Checks({
 }
 
 /** Claws to notch, bend and shorten. */
-function Claws({ job }: { job: Job }) {
-    const { units } = useUnits();
-    const claw = job.answers['seat.claw']?.results;
-    if (!claw) return null;
-    const length = (value: unknown) =>
-        `${say(value, 'length', units).figure} ${say(value, 'length', units).unit}`;
+function Claws({ steps }: { steps: { step: string }[] }) {
+    if (steps.length === 0) return null;
     return (
         <Section name="claws" title="Claws">
             <Box as="ol" pl={5} listStyleType="decimal">
-                <li>
-                    Notch each {length(claw.notch?.value)} deep at the girdle’s height, no deeper than 40 % of
-                    its {length(claw.wire?.value)} wire.
-                </li>
-                <li>At least {length(2)} stand above the girdle before it is set.</li>
-                <li>Bend opposite pairs over the crown in the order above, soft first.</li>
-                <li>Shorten to {length(1)} over the crown; cup the tips, and feel for snags.</li>
+                {steps.map(({ step }) => (
+                    <li key={step}>{step}</li>
+                ))}
             </Box>
         </Section>
     );

@@ -10,30 +10,6 @@ import { Pictures } from '../BriefParts';
 import type { Work } from '../useJob';
 import { Section } from './Section';
 
-const HOW: Record<string, string[]> = {
-    stretch: [
-        'Anneal before each pass.',
-        'Stretch on the mandrel, turning it; away from any joint and from set stones.',
-        'A hammer on the mandrel stretches; a soft mallet does not.',
-    ],
-    compress: [
-        'Anneal before each pass.',
-        'Press through the ring of holes, both ways round.',
-        'True it on the mandrel with a soft mallet.',
-    ],
-    insert: [
-        'Scribe the cut opposite the head, beside any old joint; saw through.',
-        'Open the gap to the piece, file both faces square, close on the piece without light.',
-        'Solder both joints in one heat; see Join.',
-    ],
-    'take-out': [
-        'Scribe both cuts, opposite the head; an old joint goes with the piece.',
-        'Saw, close, saw through the closed joint to true it.',
-        'Solder; see Join.',
-    ],
-    leave: ['It has the size already.'],
-};
-
 /** An old ring on the bench: how it is done, and its metal to or from the account. */
 export function SizingParts({ work }: { work: Work }) {
     const job = work.job!;
@@ -62,7 +38,7 @@ export function SizingParts({ work }: { work: Work }) {
         <>
             <Section name="sizing-steps" title="How it is done" hint={String(results.annealing?.value ?? '')}>
                 <Box as="ol" pl={5} listStyleType="decimal">
-                    {(HOW[String(results.method?.value)] ?? []).map((step) => (
+                    {((results.steps?.value ?? []) as { step: string }[]).map(({ step }) => (
                         <li key={step}>{step}</li>
                     ))}
                 </Box>
