@@ -10,8 +10,6 @@ namespace HotSprue\Solder;
  */
 final class Completion
 {
-    private const NEVER = 99;
-
     /** @var array<string, bool> */
     private array $known = [];
 
@@ -83,7 +81,7 @@ final class Completion
             for ($heat = 0, $left = $set & ~$stage->done; $left; $heat++, $left >>= 1) {
                 if ($left & 1 && ! ($this->heats->before[$heat] & $set & ~$stage->done)) {
                     $level = $this->heats->levelFrom($heat, $stage->least($heat, $this->heats));
-                    if ($level === self::NEVER) {
+                    if ($level === Heats::NEVER) {
                         return false;
                     }
                     $next = [$stage->size($heat, $this->heats), $level, $heat];
@@ -105,7 +103,7 @@ final class Completion
             if (! ($this->heats->before[$heat] & $set & ~$stage->done)) {
                 // The hottest that is safe leaves the most for what follows.
                 $level = $this->heats->levelFrom($heat, $stage->least($heat, $this->heats));
-                if ($level < self::NEVER && $this->can($set, $stage->after($heat, $level, $this->heats))) {
+                if ($level < Heats::NEVER && $this->can($set, $stage->after($heat, $level, $this->heats))) {
                     return true;
                 }
             }

@@ -11,8 +11,6 @@ namespace HotSprue\Solder;
  */
 final class Descent
 {
-    private const NEVER = 99;
-
     /** @var list<int> sets of parts that are one already */
     private array $units = [];
 
@@ -40,7 +38,7 @@ final class Descent
         }
         $this->count($rest);
 
-        return $this->furthest() < self::NEVER;
+        return $this->furthest() < Heats::NEVER;
     }
 
     private function furthest(): int
@@ -59,7 +57,7 @@ final class Descent
 
                 continue;
             }
-            $best = self::NEVER;
+            $best = Heats::NEVER;
             // One half of each split holds the lowest unit.
             for ($one = $set & ($set - 1); $one; $one = ($one - 1) & $set & ~$low) {
                 $other = $set ^ $one;
@@ -82,7 +80,7 @@ final class Descent
     {
         for (; $heats > 0; $heats--) {
             if ($from >= $levels) {
-                return self::NEVER;
+                return Heats::NEVER;
             }
             $from = $this->heats->cooler($from);
         }

@@ -10,6 +10,9 @@ namespace HotSprue\Solder;
  */
 final readonly class Heats
 {
+    /** Cooler than any level. */
+    public const NEVER = 99;
+
     /**
      * @param  list<list<Joint>>  $joints  of each heat
      * @param  list<int>  $parts  that each heat joins
@@ -123,7 +126,7 @@ final readonly class Heats
         return true;
     }
 
-    /** The hottest level that a heat may flow at, from one on; 99 where there is none. */
+    /** The hottest level that a heat may flow at, from one on; NEVER where there is none. */
     public function levelFrom(int $heat, int $least): int
     {
         foreach ($this->levels[$heat] as $level) {
@@ -132,7 +135,7 @@ final readonly class Heats
             }
         }
 
-        return 99;
+        return self::NEVER;
     }
 
     /**

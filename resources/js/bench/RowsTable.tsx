@@ -1,5 +1,6 @@
-import { Box, Button, Input, Textarea } from '@chakra-ui/react';
+import { Box, Input, Textarea } from '@chakra-ui/react';
 import type { Field } from '../api/types';
+import { Act } from './Act';
 
 export type Row = Record<string, unknown>;
 
@@ -51,31 +52,22 @@ export function RowsTable({
                                     </td>
                                 ))}
                                 <td>
-                                    <Button
-                                        variant="plain"
-                                        color="soft"
-                                        minH="44px"
+                                    <Act
+                                        kind="quiet"
                                         aria-label={`Take out row ${index + 1}`}
                                         onClick={() => onChange(rows.filter((_, at) => at !== index))}
                                     >
                                         take out
-                                    </Button>
+                                    </Act>
                                 </td>
                             </tr>
                         ))}
                     </tbody>
                 </Box>
             </Box>
-            <Button
-                variant="outline"
-                borderColor="rule"
-                color="ink"
-                minH="44px"
-                mt={2}
-                onClick={() => onChange([...rows, {}])}
-            >
+            <Act kind="line" mt={2} onClick={() => onChange([...rows, {}])}>
                 add a row
-            </Button>
+            </Act>
         </>
     );
 }

@@ -1,8 +1,9 @@
-import { Box, Button, Flex, Input } from '@chakra-ui/react';
+import { Box, Flex, Input } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, post } from '../api/client';
 import type { Reading } from '../api/types';
+import { Act } from './Act';
 
 /** A simulated instrument that can be played with: put a mass or a size on it. */
 export function Tray({ device }: { device: 'balance' | 'caliper' }) {
@@ -57,19 +58,12 @@ export function Tray({ device }: { device: 'balance' | 'caliper' }) {
                         borderColor="rule"
                         onChange={(event) => setPut(event.target.value)}
                     />
-                    <Button type="submit" variant="outline" borderColor="rule" color="ink" minH="44px" px={3}>
+                    <Act kind="line" type="submit" px={3}>
                         put on
-                    </Button>
-                    <Button
-                        variant="outline"
-                        borderColor="rule"
-                        color="ink"
-                        minH="44px"
-                        px={3}
-                        onClick={() => tare.mutate()}
-                    >
+                    </Act>
+                    <Act kind="line" px={3} onClick={() => tare.mutate()}>
                         zero
-                    </Button>
+                    </Act>
                 </Flex>
             ) : null}
             {place.error ? (

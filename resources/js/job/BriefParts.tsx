@@ -1,9 +1,10 @@
-import { Box, Button, Flex, Image, Input } from '@chakra-ui/react';
+import { Box, Flex, Image, Input } from '@chakra-ui/react';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { get, post } from '../api/client';
 import type { Client, Picture } from '../api/types';
 import type { Work } from './useJob';
+import { Act } from '../bench/Act';
 
 /** Whose piece it is: a client who is known, or a new one. */
 export function ClientPick({ work }: { work: Work }) {
@@ -42,15 +43,9 @@ export function ClientPick({ work }: { work: Work }) {
                     onChange={(event) => setName(event.target.value)}
                 />
                 {name !== null && name !== (now?.name ?? '') ? (
-                    <Button
-                        type="submit"
-                        variant="outline"
-                        borderColor="verdigris"
-                        color="verdigris"
-                        minH="44px"
-                    >
+                    <Act kind="offer" type="submit">
                         keep
-                    </Button>
+                    </Act>
                 ) : null}
             </Flex>
             <datalist id="clients">
@@ -107,25 +102,12 @@ export function Pictures({ work, about }: { work: Work; about?: string }) {
                         </Box>
                     </Box>
                 ))}
-                <Button
-                    variant="outline"
-                    borderColor="rule"
-                    color="ink"
-                    minH="44px"
-                    loading={add.isPending}
-                    onClick={() => file.current?.click()}
-                >
+                <Act kind="line" loading={add.isPending} onClick={() => file.current?.click()}>
                     add a picture
-                </Button>
-                <Button
-                    variant="outline"
-                    borderColor="rule"
-                    color="ink"
-                    minH="44px"
-                    onClick={() => camera.current?.click()}
-                >
+                </Act>
+                <Act kind="line" onClick={() => camera.current?.click()}>
                     camera
-                </Button>
+                </Act>
                 <input
                     ref={file}
                     type="file"

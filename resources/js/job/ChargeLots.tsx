@@ -1,4 +1,4 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, post, Refusal } from '../api/client';
@@ -7,6 +7,7 @@ import type { Sum } from '../api/types';
 import type { Lot, Metal } from '../api/metal';
 import { Typed } from '../bench/fields';
 import type { Work } from './useJob';
+import { Act } from '../bench/Act';
 
 /** The charge made up of named lots: it moves the metal and keeps the casting's masses, both or neither. */
 export function ChargeLots({ work }: { work: Work }) {
@@ -91,15 +92,9 @@ export function ChargeLots({ work }: { work: Work }) {
                             value={out.button}
                             onChange={(button) => setOut((now) => ({ ...now, button }))}
                         />
-                        <Button
-                            bg="verdigris"
-                            color="onVerdigris"
-                            minH="44px"
-                            loading={write.isPending}
-                            onClick={() => write.mutate()}
-                        >
+                        <Act kind="main" loading={write.isPending} onClick={() => write.mutate()}>
                             Write this charge
-                        </Button>
+                        </Act>
                         <Box color="soft" fontSize="14px">
                             what is missing is the loss
                         </Box>

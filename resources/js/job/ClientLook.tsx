@@ -1,9 +1,10 @@
-import { Box, Button, Flex, Input } from '@chakra-ui/react';
+import { Box, Flex, Input } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, post } from '../api/client';
 import { moment } from '../bench/units';
 import type { Work } from './useJob';
+import { Act } from '../bench/Act';
 
 interface Looks {
     offered: { name: string; title: string }[];
@@ -89,16 +90,9 @@ export function ClientLook({ work }: { work: Work }) {
                             borderColor="rule"
                             onChange={(event) => setTo(event.target.value)}
                         />
-                        <Button
-                            variant="outline"
-                            borderColor="verdigris"
-                            color="verdigris"
-                            minH="44px"
-                            loading={send.isPending}
-                            onClick={() => send.mutate()}
-                        >
+                        <Act kind="offer" loading={send.isPending} onClick={() => send.mutate()}>
                             Send a link
-                        </Button>
+                        </Act>
                     </Flex>
                 </>
             )}
@@ -121,14 +115,9 @@ export function ClientLook({ work }: { work: Work }) {
                             : look.state}
                     </Box>
                     {look.state === 'open' ? (
-                        <Button
-                            variant="plain"
-                            color="soft"
-                            minH="44px"
-                            onClick={() => revoke.mutate(look.id)}
-                        >
+                        <Act kind="quiet" onClick={() => revoke.mutate(look.id)}>
                             withdraw it
-                        </Button>
+                        </Act>
                     ) : null}
                 </Flex>
             ))}

@@ -4,6 +4,7 @@ import type { Finding } from '../api/types';
 import { LevelMark } from '../bench/marks';
 import { say, useUnits } from '../bench/units';
 import type { Catalogue } from '../api/types';
+import { Act } from '../bench/Act';
 
 const EDGE = { stop: 'hot', caution: 'brass', note: 'soft' } as const;
 const WORD = { stop: 'Stop', caution: 'Caution', note: 'Note' } as const;
@@ -65,28 +66,14 @@ function One({ finding, catalogue, onFix, onOverride }: Omit<Props, 'findings'> 
             ) : (
                 <Flex gap={2} mt={1} wrap="wrap">
                     {finding.fixes.length > 0 ? (
-                        <Button
-                            variant="outline"
-                            borderColor="verdigris"
-                            color="verdigris"
-                            minH="44px"
-                            px={3}
-                            onClick={() => onFix(finding.fixes)}
-                        >
+                        <Act kind="offer" px={3} onClick={() => onFix(finding.fixes)}>
                             {said.length === 1 ? said[0] : 'Do that'}
-                        </Button>
+                        </Act>
                     ) : null}
                     {finding.level === 'stop' && !asking ? (
-                        <Button
-                            variant="plain"
-                            color="soft"
-                            textDecoration="underline"
-                            minH="44px"
-                            px={1}
-                            onClick={() => setAsking(true)}
-                        >
+                        <Act kind="quiet" textDecoration="underline" px={1} onClick={() => setAsking(true)}>
                             Override…
-                        </Button>
+                        </Act>
                     ) : null}
                 </Flex>
             )}

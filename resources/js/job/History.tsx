@@ -1,9 +1,10 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { get } from '../api/client';
 import type { Entry, Kept } from '../api/types';
 import { pathWords } from '../shell/catalogue';
 import type { Work } from './useJob';
+import { Act } from '../bench/Act';
 
 function said(value: unknown): string {
     if (value === null || value === undefined) return '–';
@@ -32,18 +33,12 @@ export function History({ number, work, onClose }: { number: number; work: Work;
                 <Box fontWeight="600" flex="1">
                     History
                 </Box>
-                <Button
-                    variant="outline"
-                    borderColor="rule"
-                    color="ink"
-                    minH="44px"
-                    onClick={() => void work.act('undo')}
-                >
+                <Act kind="line" onClick={() => void work.act('undo')}>
                     Undo
-                </Button>
-                <Button variant="plain" color="soft" minH="44px" onClick={onClose}>
+                </Act>
+                <Act kind="quiet" onClick={onClose}>
                     close
-                </Button>
+                </Act>
             </Flex>
             {data?.entries.length === 0 ? <Box color="soft">Nothing has been changed yet.</Box> : null}
             {data?.entries.map((entry) => (

@@ -5,6 +5,7 @@ import { get, post } from '../api/client';
 import type { Difference, Job } from '../api/types';
 import { say, useUnits } from '../bench/units';
 import type { Work } from './useJob';
+import { Act } from '../bench/Act';
 
 type Asked = { how: 'abandoned' | 'open'; words: string } | null;
 
@@ -70,9 +71,9 @@ export function JobMenu({ work, onHistory }: { work: Work; onHistory: () => void
         <Box>
             <Menu.Root>
                 <Menu.Trigger asChild>
-                    <Button variant="outline" borderColor="rule" color="ink" minH="44px" px={3}>
+                    <Act kind="line" px={3}>
                         This job
-                    </Button>
+                    </Act>
                 </Menu.Trigger>
                 <Portal>
                     <Menu.Positioner>
@@ -122,9 +123,9 @@ export function JobMenu({ work, onHistory }: { work: Work; onHistory: () => void
                     <Button type="submit" bg="ink" color="paper" minH="44px">
                         {asked.how === 'open' ? 'Open again' : 'Abandon'}
                     </Button>
-                    <Button variant="plain" color="soft" minH="44px" onClick={() => setAsked(null)}>
+                    <Act kind="quiet" onClick={() => setAsked(null)}>
                         keep
-                    </Button>
+                    </Act>
                 </Flex>
             ) : null}
             {differences ? (
@@ -154,17 +155,15 @@ export function JobMenu({ work, onHistory }: { work: Work; onHistory: () => void
                         </Box>
                     ))}
                     <Flex gap={2} mt={2}>
-                        <Button
-                            bg="verdigris"
-                            color="onVerdigris"
-                            minH="44px"
+                        <Act
+                            kind="main"
                             onClick={() => void work.act('figures').then(() => setDifferences(null))}
                         >
                             Use them
-                        </Button>
-                        <Button variant="plain" color="soft" minH="44px" onClick={() => setDifferences(null)}>
+                        </Act>
+                        <Act kind="quiet" onClick={() => setDifferences(null)}>
                             keep the job’s own
-                        </Button>
+                        </Act>
                     </Flex>
                 </Box>
             ) : null}

@@ -1,4 +1,4 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { StationName } from '../api/types';
@@ -30,6 +30,7 @@ import { Masses, Programme, WorkingClock } from './Tables';
 import { useJob } from './useJob';
 import { Wanted } from './Wanted';
 import { WorkingCard, type InHand } from './working';
+import { Act } from '../bench/Act';
 
 /** Decisions that stand elsewhere on the page than among the station's instruments. */
 const ELSEWHERE = ['brief.fit_apply', 'join.order'];
@@ -190,14 +191,9 @@ export function JobPage() {
                     )}
                     {here === 'wax' && main ? (
                         <Flex justify="end">
-                            <Button
-                                variant="plain"
-                                color="verdigris"
-                                minH="44px"
-                                onClick={() => void go(`/print/${number}/template`)}
-                            >
+                            <Act kind="turn" onClick={() => void go(`/print/${number}/template`)}>
                                 print at 1:1
-                            </Button>
+                            </Act>
                         </Flex>
                     ) : null}
                     {here === 'burnout' ? (
@@ -245,10 +241,8 @@ export function JobPage() {
                         (casting) =>
                             (casting as { verdict?: { value: string } }).verdict?.value === 'cast-again',
                     ) ? (
-                        <Button
-                            variant="outline"
-                            borderColor="verdigris"
-                            color="verdigris"
+                        <Act
+                            kind="offer"
                             minH="46px"
                             onClick={() =>
                                 void act('stations/wax', { state: 'reopened' }).then(() =>
@@ -257,7 +251,7 @@ export function JobPage() {
                             }
                         >
                             Cast again: back to the wax
-                        </Button>
+                        </Act>
                     ) : null}
                     {here === 'pour' ? (
                         <Readings
@@ -308,16 +302,9 @@ export function JobPage() {
                             <Box fontSize="13.5px" color="soft">
                                 Follow your local code and a qualified person’s training.
                             </Box>
-                            <Button
-                                variant="outline"
-                                borderColor="rule"
-                                color="ink"
-                                minH="44px"
-                                mt={1}
-                                onClick={() => work.edit(`seen.${here}`, true)}
-                            >
+                            <Act kind="line" mt={1} onClick={() => work.edit(`seen.${here}`, true)}>
                                 I have read it
-                            </Button>
+                            </Act>
                         </Box>
                     ) : null}
                     {inHand ? (
@@ -354,10 +341,8 @@ export function JobPage() {
             </Flex>
             <BenchStrip figures={job.page.strip} onTap={setInHand}>
                 {station.state !== 'signed' ? (
-                    <Button
-                        variant="plain"
-                        color="soft"
-                        minH="44px"
+                    <Act
+                        kind="quiet"
                         onClick={() =>
                             void act(`stations/${here}`, {
                                 state: station.state === 'not-needed' ? 'open' : 'not-needed',
@@ -365,7 +350,7 @@ export function JobPage() {
                         }
                     >
                         {station.state === 'not-needed' ? 'it is needed' : 'not needed'}
-                    </Button>
+                    </Act>
                 ) : null}
                 <Next
                     onClick={sign}

@@ -1,8 +1,9 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue } from '../api/types';
 import { say, useUnits } from '../bench/units';
 import { pathWords } from '../shell/catalogue';
 import type { Work } from './useJob';
+import { Act } from '../bench/Act';
 
 /** Whether the application has what was typed. */
 export function Saved({ work }: { work: Work }) {
@@ -55,9 +56,9 @@ export function Notices({
                     gap={3}
                 >
                     <Box>{work.notice}</Box>
-                    <Button variant="plain" color="soft" minH="44px" onClick={() => work.setNotice(null)}>
+                    <Act kind="quiet" onClick={() => work.setNotice(null)}>
                         close
-                    </Button>
+                    </Act>
                 </Flex>
             ) : null}
             {work.clashes.length > 0 ? (
@@ -70,23 +71,12 @@ export function Notices({
                         </Box>
                     ))}
                     <Flex gap={2} mt={1}>
-                        <Button
-                            bg="verdigris"
-                            color="onVerdigris"
-                            minH="44px"
-                            onClick={() => work.settle(true)}
-                        >
+                        <Act kind="main" onClick={() => work.settle(true)}>
                             Keep mine
-                        </Button>
-                        <Button
-                            variant="outline"
-                            borderColor="rule"
-                            color="ink"
-                            minH="44px"
-                            onClick={() => work.settle(false)}
-                        >
+                        </Act>
+                        <Act kind="line" onClick={() => work.settle(false)}>
                             Take theirs
-                        </Button>
+                        </Act>
                     </Flex>
                 </Box>
             ) : null}

@@ -1,7 +1,8 @@
-import { Box, Button, Flex, Input } from '@chakra-ui/react';
+import { Box, Flex, Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import { say, useUnits } from '../bench/units';
 import { held, type Work } from './useJob';
+import { Act } from '../bench/Act';
 
 interface Pair {
     name: string;
@@ -76,26 +77,19 @@ export function Pairs({ work, index }: { work: Work; index: number }) {
                             onChange={(event) => setDraft((now) => ({ ...now, [name]: event.target.value }))}
                         />
                         {name === 'name' ? null : (
-                            <Button
-                                variant="plain"
-                                color="verdigris"
-                                minH="44px"
-                                px={1}
-                                fontSize="13.5px"
-                                onClick={() => void take(name)}
-                            >
+                            <Act kind="turn" px={1} fontSize="13.5px" onClick={() => void take(name)}>
                                 from the caliper
-                            </Button>
+                            </Act>
                         )}
                     </Box>
                 ))}
-                <Button type="submit" variant="outline" borderColor="verdigris" color="verdigris" minH="44px">
+                <Act kind="offer" type="submit">
                     Add this pair
-                </Button>
+                </Act>
                 {pairs.length > 0 ? (
-                    <Button variant="plain" color="soft" minH="44px" onClick={() => put(pairs.slice(0, -1))}>
+                    <Act kind="quiet" onClick={() => put(pairs.slice(0, -1))}>
                         take the last out
-                    </Button>
+                    </Act>
                 ) : null}
             </Flex>
         </Box>

@@ -5,6 +5,7 @@ import { Pictures } from './BriefParts';
 import { Decision } from './DecisionRail';
 import { Pairs } from './Pairs';
 import type { Work } from './useJob';
+import { Act } from '../bench/Act';
 
 const TAKEN: Record<string, 'balance' | 'caliper'> = {
     wax_mass: 'balance',
@@ -92,15 +93,9 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                     </Button>
                 ))}
                 {rows.length > 0 && index < rows.length ? (
-                    <Button
-                        variant="outline"
-                        borderColor="rule"
-                        color="ink"
-                        minH="44px"
-                        onClick={() => setShown(rows.length)}
-                    >
+                    <Act kind="line" onClick={() => setShown(rows.length)}>
                         {again}
-                    </Button>
+                    </Act>
                 ) : null}
             </Flex>
             <Flex gap={2} wrap="wrap" py={2}>
@@ -119,28 +114,23 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                                 catalogue={catalogue}
                             />
                             {device ? (
-                                <Button
-                                    variant="outline"
-                                    borderColor="verdigris"
-                                    color="verdigris"
-                                    minH="44px"
+                                <Act
+                                    kind="offer"
                                     px={2}
                                     fontSize="13.5px"
                                     aria-label={`Take ${name.replaceAll('_', ' ')} from the ${device}`}
                                     onClick={() => void take(device, path)}
                                 >
                                     from the {device}
-                                </Button>
+                                </Act>
                             ) : null}
                         </Box>
                     );
                 })}
             </Flex>
             {index < rows.length && TAKEN_OUT.includes(group) ? (
-                <Button
-                    variant="plain"
-                    color="soft"
-                    minH="44px"
+                <Act
+                    kind="quiet"
                     px={1}
                     aria-label={`Take out ${group} ${index + 1}`}
                     onClick={() => {
@@ -149,7 +139,7 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                     }}
                 >
                     take this one out
-                </Button>
+                </Act>
             ) : null}
             {index < rows.length ? <Pictures work={work} about={`${group}.${index}`} /> : null}
             {group === 'attempts' ? <Pairs work={work} index={index} /> : null}

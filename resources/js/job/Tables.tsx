@@ -1,8 +1,9 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { post } from '../api/client';
 import type { Job } from '../api/types';
 import { moment, say, useUnits } from '../bench/units';
+import { Act } from '../bench/Act';
 
 interface Mass {
     alloy: string;
@@ -125,20 +126,12 @@ export function WorkingClock({ job }: { job: Job }) {
                 </Flex>
             ))}
             <Flex gap={2} mt={2} wrap="wrap">
-                <Button
-                    bg="verdigris"
-                    color="onVerdigris"
-                    minH="44px"
-                    onClick={() => start.mutate({ label: 'working clock', stages })}
-                >
+                <Act kind="main" onClick={() => start.mutate({ label: 'working clock', stages })}>
                     Powder in: start
-                </Button>
+                </Act>
                 {stand ? (
-                    <Button
-                        variant="outline"
-                        borderColor="verdigris"
-                        color="verdigris"
-                        minH="44px"
+                    <Act
+                        kind="offer"
                         onClick={() =>
                             start.mutate({
                                 label: 'flask standing',
@@ -147,7 +140,7 @@ export function WorkingClock({ job }: { job: Job }) {
                         }
                     >
                         Flask stands: start
-                    </Button>
+                    </Act>
                 ) : null}
             </Flex>
         </Box>

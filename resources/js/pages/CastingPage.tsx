@@ -1,9 +1,10 @@
-import { Box, Button, Flex, Input } from '@chakra-ui/react';
+import { Box, Flex, Input } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { get, post, Refusal } from '../api/client';
 import { moment, say, useUnits } from '../bench/units';
+import { Act } from '../bench/Act';
 
 interface JobName {
     number: number;
@@ -132,15 +133,14 @@ export default function CastingPage() {
                                 value={ready}
                                 onChange={(event) => setReady(event.target.value)}
                             />
-                            <Button
-                                bg="verdigris"
-                                color="onVerdigris"
+                            <Act
+                                kind="main"
                                 minH="46px"
                                 loading={plan.isPending}
                                 onClick={() => plan.mutate()}
                             >
                                 Plan this burnout
-                            </Button>
+                            </Act>
                         </Flex>
                         {plan.error ? (
                             <Box role="alert" color="hot" mt={1}>

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input } from '@chakra-ui/react';
+import { Box, Flex, Input } from '@chakra-ui/react';
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
@@ -7,6 +7,7 @@ import type { Job, JobRow } from '../api/types';
 import { Pick } from '../bench/fields';
 import { moment, useUnits, withUnit } from '../bench/units';
 import { stationWords, useCatalogue } from '../shell/catalogue';
+import { Act } from '../bench/Act';
 
 interface Page {
     jobs: JobRow[];
@@ -101,15 +102,9 @@ export function JobsPage() {
                     onChange={(state) => put({ state })}
                 />
                 <Box flex="1" />
-                <Button
-                    variant="outline"
-                    borderColor="rule"
-                    color="ink"
-                    minH="46px"
-                    onClick={() => file.current?.click()}
-                >
+                <Act kind="line" minH="46px" onClick={() => file.current?.click()}>
                     take in a file
-                </Button>
+                </Act>
                 <input
                     ref={file}
                     type="file"
@@ -122,15 +117,9 @@ export function JobsPage() {
                         event.target.value = '';
                     }}
                 />
-                <Button
-                    bg="verdigris"
-                    color="onVerdigris"
-                    minH="46px"
-                    px={5}
-                    onClick={() => put({ new: '1' })}
-                >
+                <Act kind="main" minH="46px" px={5} onClick={() => put({ new: '1' })}>
                     New job
-                </Button>
+                </Act>
             </Flex>
             {take.error ? (
                 <Box role="alert" color="hot" mb={2}>
@@ -193,26 +182,14 @@ export function JobsPage() {
             </Box>
             <Flex gap={3} mt={3} justify="end">
                 {(data?.page ?? 1) > 1 ? (
-                    <Button
-                        variant="outline"
-                        borderColor="rule"
-                        color="ink"
-                        minH="46px"
-                        onClick={() => put({ page: String((data?.page ?? 2) - 1) })}
-                    >
+                    <Act kind="line" minH="46px" onClick={() => put({ page: String((data?.page ?? 2) - 1) })}>
                         earlier
-                    </Button>
+                    </Act>
                 ) : null}
                 {data?.more ? (
-                    <Button
-                        variant="outline"
-                        borderColor="rule"
-                        color="ink"
-                        minH="46px"
-                        onClick={() => put({ page: String((data?.page ?? 1) + 1) })}
-                    >
+                    <Act kind="line" minH="46px" onClick={() => put({ page: String((data?.page ?? 1) + 1) })}>
                         more
-                    </Button>
+                    </Act>
                 ) : null}
             </Flex>
         </Box>
@@ -282,19 +259,12 @@ function NewJob({ onClose }: { onClose: () => void }) {
                         onChange={(event) => setFinger(event.target.value)}
                     />
                 </label>
-                <Button
-                    type="submit"
-                    bg="verdigris"
-                    color="onVerdigris"
-                    minH="46px"
-                    px={5}
-                    loading={start.isPending}
-                >
+                <Act kind="main" type="submit" minH="46px" px={5} loading={start.isPending}>
                     Take this commission
-                </Button>
-                <Button variant="plain" color="soft" minH="46px" onClick={onClose}>
+                </Act>
+                <Act kind="quiet" minH="46px" onClick={onClose}>
                     close
-                </Button>
+                </Act>
             </Flex>
             {start.error ? (
                 <Box role="alert" color="hot" mt={2}>

@@ -7,6 +7,7 @@ import { moment, say, useUnits, withUnit } from '../bench/units';
 import { Pick, Typed } from '../bench/fields';
 import type { Lot, Metal } from '../api/metal';
 import { useCatalogue } from '../shell/catalogue';
+import { Act } from '../bench/Act';
 
 const KINDS: [string, string][] = [
     ['cut', 'cut from a lot into another'],
@@ -71,15 +72,9 @@ export default function MetalPage() {
                 >
                     CSV
                 </a>
-                <Button
-                    variant="outline"
-                    borderColor="rule"
-                    color="ink"
-                    minH="44px"
-                    onClick={() => file.current?.click()}
-                >
+                <Act kind="line" onClick={() => file.current?.click()}>
                     take in lots
-                </Button>
+                </Act>
                 <input
                     ref={file}
                     type="file"
@@ -175,17 +170,15 @@ export default function MetalPage() {
                         {standing.map((lot) => (
                             <tr key={lot.id} data-lot={lot.id}>
                                 <td style={{ width: '45%' }}>
-                                    <Button
-                                        variant="plain"
+                                    <Act
+                                        kind="turn"
                                         minW="44px"
-                                        minH="44px"
                                         px={1}
-                                        color="verdigris"
                                         aria-label={`follow lot ${lot.id}`}
                                         onClick={() => setLot(lot.id)}
                                     >
                                         {lot.id}
-                                    </Button>{' '}
+                                    </Act>{' '}
                                     {lot.name}
                                     <Box as="span" color="soft">
                                         {' '}
@@ -223,9 +216,9 @@ export default function MetalPage() {
             </Section>
             <Section title={lot === null ? 'Movements' : `Movements of lot ${lot}`}>
                 {lot === null ? null : (
-                    <Button variant="plain" color="verdigris" minH="44px" onClick={() => setLot(null)}>
+                    <Act kind="turn" onClick={() => setLot(null)}>
                         all movements
-                    </Button>
+                    </Act>
                 )}
                 <table className="figures wide" aria-label="Movements">
                     <tbody>
@@ -287,9 +280,9 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
 
 function Do({ children }: { children: ReactNode }) {
     return (
-        <Button type="submit" bg="verdigris" color="onVerdigris" minH="44px">
+        <Act kind="main" type="submit">
             {children}
-        </Button>
+        </Act>
     );
 }
 

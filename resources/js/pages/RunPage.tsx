@@ -7,6 +7,7 @@ import { Foot } from '../bench/Foot';
 import { LevelMark } from '../bench/marks';
 import { moment, say, useUnits } from '../bench/units';
 import { Drawing } from '../drawing/Drawing';
+import { Act } from '../bench/Act';
 
 interface Flask {
     id: number;
@@ -350,25 +351,22 @@ function FlaskSteps({
             {next?.name === 'quench' ? <Box color="soft">quench {flask.quench}</Box> : null}
             <Flex gap={2} mt={2}>
                 {next ? (
-                    <Button
-                        variant="outline"
-                        borderColor="verdigris"
-                        color="verdigris"
+                    <Act
+                        kind="offer"
                         minH="46px"
                         onClick={() => tap(`flasks/${flask.id}/step`, { step: next.name, done: true })}
                     >
                         {next.done}
-                    </Button>
+                    </Act>
                 ) : null}
                 {last ? (
-                    <Button
-                        variant="plain"
-                        color="soft"
+                    <Act
+                        kind="quiet"
                         minH="46px"
                         onClick={() => tap(`flasks/${flask.id}/step`, { step: last.name, done: false })}
                     >
                         not {last.done} after all
-                    </Button>
+                    </Act>
                 ) : null}
             </Flex>
         </Box>
@@ -398,15 +396,9 @@ function FlaskClock({ flask, number, standing }: { flask: Flask; number: number;
                     {grams(flask.mix.powder)} powder, {grams(flask.mix.water)} water
                 </Box>
             )}
-            <Button
-                variant="outline"
-                borderColor="verdigris"
-                color="verdigris"
-                minH="46px"
-                onClick={() => start.mutate()}
-            >
+            <Act kind="offer" minH="46px" onClick={() => start.mutate()}>
                 {standing ? 'it stands: start its clock' : 'powder in: start its clock'}
-            </Button>
+            </Act>
         </Flex>
     );
 }

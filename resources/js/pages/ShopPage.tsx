@@ -1,4 +1,4 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, Refusal, send } from '../api/client';
@@ -8,6 +8,7 @@ import { RowsTable, type Row } from '../bench/RowsTable';
 import { say, useUnits, withUnit, type Units } from '../bench/units';
 import { useCatalogue } from '../shell/catalogue';
 import { StretchLog } from './StretchLog';
+import { Act } from '../bench/Act';
 
 const GROUPS: [string, string][] = [
     ['units', 'Units'],
@@ -72,12 +73,11 @@ export default function ShopPage() {
                 <Box flex="1" />
                 {changed > 0 ? (
                     <>
-                        <Button variant="plain" color="soft" minH="46px" onClick={() => setDraft({})}>
+                        <Act kind="quiet" minH="46px" onClick={() => setDraft({})}>
                             put back
-                        </Button>
-                        <Button
-                            bg="verdigris"
-                            color="onVerdigris"
+                        </Act>
+                        <Act
+                            kind="main"
                             minH="46px"
                             px={5}
                             onClick={() =>
@@ -98,7 +98,7 @@ export default function ShopPage() {
                             }
                         >
                             Keep {changed === 1 ? 'this figure' : `these ${changed} figures`}
-                        </Button>
+                        </Act>
                     </>
                 ) : null}
             </Flex>
@@ -147,16 +147,14 @@ export default function ShopPage() {
                                             onEdit={keep(field.name)}
                                         />
                                         {figure.own ? (
-                                            <Button
-                                                variant="plain"
-                                                color="verdigris"
-                                                minH="44px"
+                                            <Act
+                                                kind="turn"
                                                 px={1}
                                                 fontSize="13.5px"
                                                 onClick={() => save.mutate({ [field.name]: null })}
                                             >
                                                 back to the usual {usual.figure} {usual.unit}
-                                            </Button>
+                                            </Act>
                                         ) : null}
                                     </Box>
                                 );
@@ -215,30 +213,26 @@ function List({
             <RowsTable columns={field.columns} rows={shown} onChange={setDraft} />
             <Flex gap={2} mt={2} wrap="wrap">
                 {draft ? (
-                    <Button
-                        bg="verdigris"
-                        color="onVerdigris"
-                        minH="44px"
+                    <Act
+                        kind="main"
                         onClick={() => {
                             onKeep(draft);
                             setDraft(null);
                         }}
                     >
                         Keep this list
-                    </Button>
+                    </Act>
                 ) : null}
                 {own ? (
-                    <Button
-                        variant="plain"
-                        color="verdigris"
-                        minH="44px"
+                    <Act
+                        kind="turn"
                         onClick={() => {
                             onKeep(null);
                             setDraft(null);
                         }}
                     >
                         back to the list as shipped
-                    </Button>
+                    </Act>
                 ) : null}
             </Flex>
         </Box>

@@ -1,10 +1,11 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Sample, StretchTests } from '../api/bench';
 import { get, post, send } from '../api/client';
 import { Pick, Typed } from '../bench/fields';
 import { moment, useUnits, withUnit } from '../bench/units';
+import { Act } from '../bench/Act';
 
 type Draft = Record<'name' | 'form' | 'grade' | 'start' | 'broken' | 'where', string>;
 const NEW: Draft = { name: '', form: 'chip', grade: 'silver-hard', start: '', broken: '', where: 'joint' };
@@ -90,15 +91,9 @@ export function StretchLog({ grades }: { grades: { name: string; label: string }
                     />
                 </Flex>
             ))}
-            <Button
-                bg="verdigris"
-                color="onVerdigris"
-                minH="44px"
-                loading={keep.isPending}
-                onClick={() => keep.mutate()}
-            >
+            <Act kind="main" loading={keep.isPending} onClick={() => keep.mutate()}>
                 Keep this test
-            </Button>
+            </Act>
             {keep.error ? (
                 <Box role="alert" color="hot">
                     {keep.error.message}
@@ -122,15 +117,13 @@ export function StretchLog({ grades }: { grades: { name: string; label: string }
                     <Box flex="1">
                         held longer: <b>{String(test.answer.results.stronger?.value)}</b>
                     </Box>
-                    <Button
-                        variant="plain"
-                        color="soft"
-                        minH="44px"
+                    <Act
+                        kind="quiet"
                         aria-label={`Take out the test of ${moment(test.tested_on)}`}
                         onClick={() => drop.mutate(test.id)}
                     >
                         take out
-                    </Button>
+                    </Act>
                 </Flex>
             ))}
         </Box>

@@ -1,4 +1,4 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -13,6 +13,7 @@ import { Plate } from '../job/StationDrawings';
 import { Masses } from '../job/Tables';
 import { WorkingCard, type InHand } from '../job/working';
 import { useCatalogue } from '../shell/catalogue';
+import { Act } from '../bench/Act';
 
 const TITLES: Record<string, string> = {
     'size.convert': 'Ring size',
@@ -447,16 +448,13 @@ function One({ sheet }: { sheet: Sheet }) {
                         </Box>
                         <Box fontSize="14.5px">{finding.remedy}</Box>
                         {Object.keys(finding.set ?? {}).length > 0 ? (
-                            <Button
-                                variant="outline"
-                                borderColor="verdigris"
-                                color="verdigris"
-                                minH="44px"
+                            <Act
+                                kind="offer"
                                 mt={1}
                                 onClick={() => setTyped((now) => ({ ...now, ...finding.set }))}
                             >
                                 Do that
-                            </Button>
+                            </Act>
                         ) : null}
                     </Box>
                 ))}
@@ -469,15 +467,9 @@ function One({ sheet }: { sheet: Sheet }) {
                     />
                 ) : null}
                 {FORMS.includes(sheet.name) && sum ? (
-                    <Button
-                        bg="verdigris"
-                        color="onVerdigris"
-                        minH="50px"
-                        fontSize="16px"
-                        onClick={() => start.mutate()}
-                    >
+                    <Act kind="main" minH="50px" fontSize="16px" onClick={() => start.mutate()}>
                         Start a job from this
-                    </Button>
+                    </Act>
                 ) : null}
                 {start.error ? (
                     <Box role="alert" color="hot">

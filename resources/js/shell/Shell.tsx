@@ -1,4 +1,4 @@
-import { Box, Button, Dialog, Flex, NativeSelect, Portal } from '@chakra-ui/react';
+import { Box, Dialog, Flex, NativeSelect, Portal } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { NavLink, Outlet, useNavigate } from 'react-router';
@@ -8,6 +8,7 @@ import type { Bench } from '../api/types';
 import { Clocks } from './clocks';
 import { useScheme } from './scheme';
 import { SignIn } from '../pages/SignIn';
+import { Act } from '../bench/Act';
 
 const PAGES = [
     ['/', 'Today', 't'],
@@ -132,9 +133,9 @@ export function Shell() {
                 <Clocks bench={bench} offset={offset} />
                 <Flex align="center" gap={1}>
                     {bench.network ? (
-                        <Button variant="plain" color="soft" minH="44px" onClick={() => leave.mutate()}>
+                        <Act kind="quiet" onClick={() => leave.mutate()}>
                             {bench.person?.name}, sign out
-                        </Button>
+                        </Act>
                     ) : (
                         <NativeSelect.Root size="sm" variant="plain" w="auto">
                             <NativeSelect.Field
@@ -155,29 +156,25 @@ export function Shell() {
                             <NativeSelect.Indicator />
                         </NativeSelect.Root>
                     )}
-                    <Button
-                        variant="plain"
-                        color="soft"
+                    <Act
+                        kind="quiet"
                         minW="44px"
-                        minH="44px"
                         px={2}
                         aria-label={`Light and dark: ${scheme}`}
                         title="light, dark, or as this machine is set"
                         onClick={turnScheme}
                     >
                         {{ system: 'auto', light: 'light', dark: 'dark' }[scheme]}
-                    </Button>
-                    <Button
-                        variant="plain"
-                        color="soft"
+                    </Act>
+                    <Act
+                        kind="quiet"
                         minW="44px"
-                        minH="44px"
                         px={2}
                         aria-label="Keyboard shortcuts"
                         onClick={() => setHelp(true)}
                     >
                         ?
-                    </Button>
+                    </Act>
                 </Flex>
             </Flex>
             <Outlet />
@@ -207,16 +204,9 @@ export function Shell() {
                                 ))}
                             </Dialog.Body>
                             <Dialog.CloseTrigger asChild>
-                                <Button
-                                    variant="plain"
-                                    minH="44px"
-                                    color="soft"
-                                    position="absolute"
-                                    top={2}
-                                    right={2}
-                                >
+                                <Act kind="quiet" position="absolute" top={2} right={2}>
                                     close
-                                </Button>
+                                </Act>
                             </Dialog.CloseTrigger>
                         </Dialog.Content>
                     </Dialog.Positioner>

@@ -1,9 +1,10 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { post } from '../api/client';
 import type { Bench, Clock } from '../api/types';
+import { Act } from '../bench/Act';
 
 /** Seconds now, ticking; the difference to the server's clock is taken off. */
 export function useNow(offset: number): number {
@@ -87,25 +88,20 @@ export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
                                 ? `${stage.stage} ${duration(left)} left`
                                 : `${clock.label} over by ${duration(over)}`}
                         </Box>
-                        <Button
-                            variant="outline"
-                            borderColor="rule"
-                            color="ink"
-                            minH="44px"
+                        <Act
+                            kind="line"
                             px={2}
                             aria-label={`Stop the clock: ${clock.label}`}
                             onClick={() => stop.mutate(clock.id)}
                         >
                             stop
-                        </Button>
+                        </Act>
                     </Flex>
                 );
             })}
             {audible ? null : (
-                <Button
-                    variant="plain"
-                    color="verdigris"
-                    minH="44px"
+                <Act
+                    kind="turn"
                     px={1}
                     onClick={() => {
                         sound = new AudioContext();
@@ -114,7 +110,7 @@ export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
                     }}
                 >
                     let it ring
-                </Button>
+                </Act>
             )}
         </Flex>
     );

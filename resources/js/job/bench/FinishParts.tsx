@@ -1,10 +1,10 @@
-import { Button } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { post } from '../../api/client';
 import { Stands } from '../StoneParts';
 import { isTicked, Tick } from '../Tick';
 import type { Work } from '../useJob';
 import { Section } from './Section';
+import { Act } from '../../bench/Act';
 
 /** The finishing station: its steps in order, none skipped, and the tumbler's clock. */
 export function FinishParts({ work }: { work: Work }) {
@@ -34,15 +34,9 @@ export function FinishParts({ work }: { work: Work }) {
                 hint={`${done} of ${steps.length} done`}
                 aside={
                     minutes ? (
-                        <Button
-                            bg="verdigris"
-                            color="onVerdigris"
-                            minH="44px"
-                            loading={start.isPending}
-                            onClick={() => start.mutate()}
-                        >
+                        <Act kind="main" loading={start.isPending} onClick={() => start.mutate()}>
                             Into the tumbler: start
-                        </Button>
+                        </Act>
                     ) : null
                 }
             >

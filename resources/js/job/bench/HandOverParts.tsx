@@ -1,4 +1,4 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { post } from '../../api/client';
@@ -8,6 +8,7 @@ import { Pictures } from '../BriefParts';
 import { Tick } from '../Tick';
 import type { Work } from '../useJob';
 import { Section } from './Section';
+import { Act } from '../../bench/Act';
 
 /** What is looked at before a piece goes: said at its own list, not among the instruments. */
 export const isLook = (path: string, field: Field) =>
@@ -45,36 +46,21 @@ export function HandOverParts({ work, catalogue }: { work: Work; catalogue: Cata
             <Pictures work={work} about="handover" />
             <Section name="settle" title="Settled">
                 <Flex gap={2} wrap="wrap" align="center">
-                    <Button
-                        variant="outline"
-                        borderColor="verdigris"
-                        color="verdigris"
-                        minH="44px"
-                        loading={deliver.isPending}
-                        onClick={() => deliver.mutate()}
-                    >
+                    <Act kind="offer" loading={deliver.isPending} onClick={() => deliver.mutate()}>
                         Take its metal out of the account
-                    </Button>
-                    <Button
-                        variant="outline"
-                        borderColor="rule"
-                        color="ink"
-                        minH="44px"
-                        onClick={() => void go(`/print/${job.number}/handover`)}
-                    >
+                    </Act>
+                    <Act kind="line" onClick={() => void go(`/print/${job.number}/handover`)}>
                         Hand-over sheet
-                    </Button>
+                    </Act>
                     {job.state === 'open' ? (
-                        <Button
-                            bg="verdigris"
-                            color="onVerdigris"
-                            minH="44px"
+                        <Act
+                            kind="main"
                             disabled={!signed}
                             title={signed ? undefined : 'Sign this station first'}
                             onClick={() => void work.act('close', { how: 'delivered' })}
                         >
                             Handed over: close the job
-                        </Button>
+                        </Act>
                     ) : (
                         <Box data-testid="closed">
                             {job.state}; it is opened again, with a reason, under “This job”.

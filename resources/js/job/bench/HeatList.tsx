@@ -1,9 +1,10 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Catalogue, Kept } from '../../api/types';
 import { Decision } from '../DecisionRail';
 import type { Work } from '../useJob';
 import { Section } from './Section';
+import { Act } from '../../bench/Act';
 
 export interface Heat {
     number: number;
@@ -58,14 +59,9 @@ export function HeatList({
             hint="drag one earlier or later to see what it costs"
             aside={
                 asked ? (
-                    <Button
-                        variant="plain"
-                        color="verdigris"
-                        minH="44px"
-                        onClick={() => work.edit('join.order', null)}
-                    >
+                    <Act kind="turn" onClick={() => work.edit('join.order', null)}>
                         let the plan choose the order
-                    </Button>
+                    </Act>
                 ) : null
             }
         >
@@ -141,18 +137,16 @@ export function HeatList({
                                         ['↓', 'later', at + 1],
                                     ] as const
                                 ).map(([sign, words, to]) => (
-                                    <Button
+                                    <Act
+                                        kind="quiet"
                                         key={words}
-                                        variant="plain"
-                                        minH="44px"
                                         minW="44px"
-                                        color="soft"
                                         disabled={to < 0 || to >= heats.length}
                                         aria-label={`Heat ${heat.number} ${words}`}
                                         onClick={() => move(at, to)}
                                     >
                                         {sign}
-                                    </Button>
+                                    </Act>
                                 ))}
                             </Flex>
                         </Flex>

@@ -1,4 +1,4 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { get } from '../../api/client';
 import type { StretchTests } from '../../api/bench';
@@ -7,6 +7,7 @@ import { Readings } from '../Readings';
 import type { Work } from '../useJob';
 import { HeatList, type Heat } from './HeatList';
 import { Section } from './Section';
+import { Act } from '../../bench/Act';
 
 interface Edit {
     joint: string;
@@ -37,15 +38,9 @@ export function JoinParts({ work, catalogue }: { work: Work; catalogue: Catalogu
             {empty ? (
                 <Flex direction="column" align="center" gap={3} py={8} data-testid="no-parts">
                     <Box fontSize="18px">What is joined to what is not said yet.</Box>
-                    <Button
-                        bg="verdigris"
-                        color="onVerdigris"
-                        minH="48px"
-                        px={5}
-                        onClick={() => void work.act('assembly')}
-                    >
+                    <Act kind="main" minH="48px" px={5} onClick={() => void work.act('assembly')}>
                         Take the parts from the job
-                    </Button>
+                    </Act>
                     <Box color="soft">or enter parts and joints below</Box>
                 </Flex>
             ) : null}
@@ -99,16 +94,13 @@ function Proposals({
                     data-kind={one.kind ?? 'share'}
                 >
                     <Box flex="1">{one.words}</Box>
-                    <Button
-                        variant="outline"
-                        borderColor="verdigris"
-                        color="verdigris"
-                        minH="44px"
+                    <Act
+                        kind="offer"
                         aria-label={`Do this: ${one.words}`}
                         onClick={() => onTake(one.changes)}
                     >
                         do this
-                    </Button>
+                    </Act>
                 </Flex>
             ))}
         </Section>

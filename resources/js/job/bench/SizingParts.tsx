@@ -1,4 +1,4 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, post } from '../../api/client';
@@ -9,6 +9,7 @@ import { say, useUnits } from '../../bench/units';
 import { Pictures } from '../BriefParts';
 import type { Work } from '../useJob';
 import { Section } from './Section';
+import { Act } from '../../bench/Act';
 
 /** An old ring on the bench: how it is done, and its metal to or from the account. */
 export function SizingParts({ work }: { work: Work }) {
@@ -69,15 +70,9 @@ export function SizingParts({ work }: { work: Work }) {
                                 onChange={setLot}
                             />
                         ) : null}
-                        <Button
-                            bg="verdigris"
-                            color="onVerdigris"
-                            minH="44px"
-                            loading={move.isPending}
-                            onClick={() => move.mutate()}
-                        >
+                        <Act kind="main" loading={move.isPending} onClick={() => move.mutate()}>
                             {grams > 0 ? 'Take it from the account' : 'Enter it as the client’s scrap'}
-                        </Button>
+                        </Act>
                     </Flex>
                     {move.data ? <Box role="status">Entered in the metal account.</Box> : null}
                     {move.error ? (
