@@ -22,7 +22,10 @@ final class BurnoutCore implements Sheet
 {
     private const SOURCE = 'workbook 9, what the core feels';
 
-    private const STEP = 150.0;
+    /** Three days, min: longer than any flask is burnt. */
+    private const LONGEST = 4_320.0;
+
+    private const STEP = 75.0;
 
     /** A point of the curves every so many minutes. */
     private const POINT = 5;
@@ -42,6 +45,8 @@ final class BurnoutCore implements Sheet
                 Field::choice('school', School::names(), 'the programme of a school; auto goes by the diameter')->optional(),
                 Field::temperature('pour_temperature', 'flask temperature at the pour, with a school')->optional(),
                 Field::number('water_per_100', 'ml of water to 100 g of powder')->between(0, 60)->allowingZero()->fromRule('investment.water_per_100'),
+                Field::share('emissivity', 'emissivity between kiln and flask')->default(0.85),
+                Field::share('bound_water', 'water that the gypsum itself holds, kg a kg of dry investment')->default(0.06),
                 Field::of(Quantity::HeatingRate, 'climb_c_per_min', 'how fast the kiln climbs')->fromRule('burnout.climb_c_per_min'),
                 Field::of(Quantity::HeatingRate, 'fall_c_per_min', 'how fast the kiln falls')->fromRule('burnout.fall_c_per_min'),
             ],
@@ -57,8 +62,9 @@ final class BurnoutCore implements Sheet
                 'core-unclean' => 'core above 620 °C for under 20 minutes',
                 'core-barely-clean' => 'core above 620 °C for under 60 minutes',
                 'core-off-kiln' => 'core over 30 °C from the kiln at the pour',
-                'wet-above-480' => 'kiln over 480 °C with the core still under 105',
+                'wet-above-520' => 'kiln over 520 °C with the core still under 105',
                 'wet-above-600' => 'kiln over 600 °C with the core still under 105',
+                'over-gypsum-limit' => 'the kiln goes above what gypsum stands',
             ],
         );
     }
@@ -66,7 +72,10 @@ final class BurnoutCore implements Sheet
     public function reckon(Input $input, Rules $rules): Answer
     {
         $stages = $this->stages($input, $rules);
-        $flow = new HeatFlow($input->num('diameter') / 1000, $input->num('water_per_100'));
+        if (array_sum(array_column($stages, 1)) > self::LONGEST) {
+            throw BadInput::field('stages', 'This programme is longer than three days in all; a shorter one, or a kiln that climbs faster, is accepted.');
+        }
+        $flow = new HeatFlow($input->num('diameter') / 1000, $input->num('water_per_100'), $input->num('emissivity'), $input->num('bound_water'));
         $kiln = HeatFlow::ROOM;
         $minute = $clean = $lag = 0.0;
         $dry = null;
@@ -78,8 +87,7 @@ final class BurnoutCore implements Sheet
                 $was = $kiln;
                 $kiln = $to > $kiln ? min($to, $kiln + $input->num('climb_c_per_min') * $step / 60) : max($to, $kiln - $input->num('fall_c_per_min') * $step / 60);
                 $before = $flow->core();
-                // What the flask feels over a step is the kiln halfway through it.
-                $flow->step(($was + $kiln) / 2, $step);
+                $flow->step($was, $kiln, $step);
                 $minute += $step / 60;
                 $core = $flow->core();
                 $clean += $step / 60 * self::above(self::CLEAN, $before, $core);
@@ -105,6 +113,11 @@ final class BurnoutCore implements Sheet
             ->work('total_min', $minute, 'the stages, one after another', implode(' + ', array_fill(0, count($stages), '{}')), array_column($stages, 1), $uses, 'each with its ramp', self::SOURCE)
             ->give('curves', $curves);
         $this->judge($answer, $clean, $flow->core(), $kiln, $hottestWet);
+        $limit = $rules->num('burnout.gypsum_limit');
+        $hottest = max(array_column($stages, 0));
+        if ($hottest > $limit + 1e-9) {
+            $answer->find(Level::Stop, 'over-gypsum-limit', 'stages', sprintf('%.0f °C is above %.0f: gypsum breaks down and gives off sulphur gas that spoils the metal and harms people.', $hottest, $limit), sprintf('Burn out at %.0f °C or under.', $limit));
+        }
 
         return $answer->answer();
     }
@@ -131,7 +144,7 @@ final class BurnoutCore implements Sheet
             throw BadInput::bothGiven(['stages', 'school']);
         }
         if ($given !== []) {
-            return $given;
+            return $this->lengthened($given, $input, $rules);
         }
         if (! $input->has('pour_temperature')) {
             throw BadInput::neitherGiven('stages', ['the stages', 'a school and a pouring temperature']);
@@ -145,12 +158,32 @@ final class BurnoutCore implements Sheet
         return $stages === [] ? throw BadInput::neitherGiven('stages', ['the stages', 'a school and a pouring temperature']) : $stages;
     }
 
+    /**
+     * No stage is shorter than its ramp and its least hold.
+     *
+     * @param  non-empty-list<array{float, float}>  $stages
+     * @return non-empty-list<array{float, float}>
+     */
+    private function lengthened(array $stages, Input $input, Rules $rules): array
+    {
+        $top = max(array_column($stages, 0));
+        $from = HeatFlow::ROOM;
+        $lengthened = [];
+        foreach ($stages as [$to, $minutes]) {
+            $ramp = abs($to - $from) / $input->num($to > $from ? 'climb_c_per_min' : 'fall_c_per_min');
+            $lengthened[] = [$to, max($minutes, $ramp + $rules->num($to === $top ? 'burnout.least_top_hold' : 'burnout.least_hold'))];
+            $from = $to;
+        }
+
+        return $lengthened;
+    }
+
     private function judge(Reckoning $answer, float $clean, float $core, float $kiln, float $hottestWet): void
     {
         if ($hottestWet > 600 + 1e-9) {
             $answer->find(Level::Stop, 'wet-above-600', 'stages', sprintf('The kiln is at %.0f °C with the core still wet: steam cracks the mould.', $hottestWet), 'Hold longer at 149 °C before it climbs.');
-        } elseif ($hottestWet > 480 + 1e-9) {
-            $answer->find(Level::Caution, 'wet-above-480', 'stages', sprintf('The kiln is at %.0f °C with the core still wet.', $hottestWet), 'Hold longer at 149 °C before it climbs.');
+        } elseif ($hottestWet > 520 + 1e-9) {
+            $answer->find(Level::Caution, 'wet-above-520', 'stages', sprintf('The kiln is at %.0f °C with the core still wet.', $hottestWet), 'Hold longer at 149 °C before it climbs.');
         }
         if ($clean < 20 - 1e-9) {
             $answer->find(Level::Stop, 'core-unclean', 'above_620_min', sprintf('The core is above 620 °C for %.0f minutes: carbon is left in it.', $clean), 'Hold longer at the top.');

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Burnout;
 
-use DateInterval;
-use DateTimeImmutable;
+use HotSprue\Measures\Moment;
 use HotSprue\Measures\Quantity;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Answer;
@@ -67,7 +66,7 @@ final class BurnoutProgramme implements Sheet
         $minutes = array_map(static fn (array $stage): float => $stage['ramp_min'] + $stage['hold_min'], $stages);
         $total = array_sum($minutes);
         $answer = Reckoning::of($this, $input)
-            ->say('school', $school->value, $input->text('school') === School::AUTO ? 'by the widest flask in the kiln' : 'as chosen', sprintf('widest %.1f mm: under 64 short, under 90 medium, above long', $widest), ['flask_diameters', 'school'], 'a wide flask dries and burns clean later', self::SOURCE)
+            ->say('school', $school->value, $input->text('school') === School::AUTO ? 'by the widest flask in the kiln' : 'as chosen', sprintf('widest %.1f mm: to 64 short, to 90 medium, above long', $widest), ['flask_diameters', 'school'], 'a wide flask dries and burns clean later', self::SOURCE)
             ->give('stages', $stages)
             ->work('total_min', $total, 'the stages, one after another', implode(' + ', array_fill(0, count($minutes), '{}')), $minutes, ['flask_diameters', 'pour_temperature', 'school', 'climb_c_per_min', 'fall_c_per_min'],
                 'a stage lasts the longer of its minutes, and its ramp with the least hold', self::SOURCE);
@@ -75,10 +74,10 @@ final class BurnoutProgramme implements Sheet
             throw BadInput::bothGiven(['ready_at', 'switch_on']);
         }
         if ($input->has('ready_at')) {
-            $answer->say('start_at', $this->moved($input->text('ready_at'), -$total), 'ready to pour − the whole programme', sprintf('%s − %d min', str_replace('T', ' ', $input->text('ready_at')), (int) ceil($total)), ['ready_at', 'flask_diameters', 'pour_temperature', 'school'], 'so that the flask waits for nobody', self::SOURCE);
+            $answer->say('start_at', Moment::later($input->text('ready_at'), -ceil($total)), 'ready to pour − the whole programme', sprintf('%s − %d min', str_replace('T', ' ', $input->text('ready_at')), (int) ceil($total)), ['ready_at', 'flask_diameters', 'pour_temperature', 'school'], 'so that the flask waits for nobody', self::SOURCE);
         }
         if ($input->has('switch_on')) {
-            $answer->say('ready_by', $this->moved($input->text('switch_on'), $total), 'switch-on + the whole programme', sprintf('%s + %d min', str_replace('T', ' ', $input->text('switch_on')), (int) ceil($total)), ['switch_on', 'flask_diameters', 'pour_temperature', 'school'], 'when the torch may be lit', self::SOURCE);
+            $answer->say('ready_by', Moment::later($input->text('switch_on'), ceil($total)), 'switch-on + the whole programme', sprintf('%s + %d min', str_replace('T', ' ', $input->text('switch_on')), (int) ceil($total)), ['switch_on', 'flask_diameters', 'pour_temperature', 'school'], 'when the torch may be lit', self::SOURCE);
         }
         $limit = $rules->num('burnout.gypsum_limit');
         $hottest = max(array_column($stages, 'ramp_to_c'));
@@ -119,16 +118,4 @@ final class BurnoutProgramme implements Sheet
     }
 
     /** @throws BadInput */
-    private function moved(string $moment, float $minutes): string
-    {
-        $from = date_create_immutable($moment);
-        if (! $from instanceof DateTimeImmutable) {
-            throw BadInput::field('ready_at', Quantity::Moment->accepts().' is accepted.');
-        }
-        $zoned = preg_match('/(Z|[+-]\d\d:\d\d)$/', $moment) === 1;
-        $span = new DateInterval(sprintf('PT%dS', (int) ceil(abs($minutes)) * 60));
-        $start = $minutes < 0 ? $from->sub($span) : $from->add($span);
-
-        return $start->format($zoned ? 'Y-m-d\TH:i:sP' : 'Y-m-d\TH:i');
-    }
 }

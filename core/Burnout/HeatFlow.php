@@ -18,16 +18,17 @@ final class HeatFlow
 
     private const HEAT = 1050.0;
 
-    private const SURFACE = 35.0;
+    /** Convection at the flask's wall, W/m²K; radiation comes on top. */
+    private const SURFACE = 12.0;
 
-    private const BOUND_WATER = 0.06;
+    private const STEFAN_BOLTZMANN = 5.670374e-8;
 
-    private const BOIL = 2.257e6;
+    private const ABSOLUTE = 273.15;
 
-    /** The boil is spread over these temperatures. */
-    private const FROM = 95.0;
+    /** Latent heats by where they are taken up: free water boils, then the gypsum gives up its own; J/kg. */
+    private const BOIL = [95.0, 105.0, 2.257e6];
 
-    private const TO = 105.0;
+    private const CALCINE = [120.0, 170.0, 3.1e6];
 
     /** @var list<float> */
     private array $temperatures;
@@ -38,21 +39,30 @@ final class HeatFlow
     /** @var list<float> mass of each shell, kg a metre of cylinder */
     private array $masses = [];
 
-    /** @var list<float> conductance across each shell's outer face, W/K a metre; the last is to the kiln */
+    /** @var list<float> conductance across each shell's outer face, W/K a metre; the last from its middle to the wall */
     private array $faces = [];
 
-    private readonly float $latent;
+    /** Area of the wall, m² a metre. */
+    private readonly float $wallArea;
+
+    /** @var list<array{float, float, float}> from, to, J a kg of dry investment taken up between them */
+    private array $latents = [];
 
     public float $heatTaken = 0.0;
 
-    public function __construct(float $diameter, float $waterPer100, private readonly int $nodes = 40)
+    public function __construct(float $diameter, float $waterPer100, private readonly float $emissivity = 0.85, float $boundWater = 0.06, private readonly int $nodes = 40)
     {
         $shell = $diameter / 2 / $nodes;
-        $this->latent = max(0.0, $waterPer100 / 100 - self::BOUND_WATER) * self::BOIL;
+        foreach ([[self::BOIL, max(0.0, $waterPer100 / 100 - $boundWater)], [self::CALCINE, $boundWater]] as [[$from, $to, $heat], $water]) {
+            if ($water > 0.0) {
+                $this->latents[] = [$from, $to, $water * $heat];
+            }
+        }
+        $this->wallArea = M_PI * $diameter;
         for ($i = 0; $i < $nodes; $i++) {
             $this->masses[] = self::DENSITY * M_PI * $shell ** 2 * (($i + 1) ** 2 - $i ** 2);
             $face = 2 * M_PI * $shell * ($i + 1);
-            $this->faces[] = $i < $nodes - 1 ? self::CONDUCTIVITY / $shell * $face : $face / (1 / self::SURFACE + $shell / 2 / self::CONDUCTIVITY);
+            $this->faces[] = self::CONDUCTIVITY / ($i < $nodes - 1 ? $shell : $shell / 2) * $face;
         }
         $this->temperatures = array_fill(0, $nodes, self::ROOM);
         $this->enthalpies = array_fill(0, $nodes, 0.0);
@@ -63,13 +73,30 @@ final class HeatFlow
         return $this->temperatures[0];
     }
 
-    /** Temperature of the outer face, between the last shell and the kiln. */
+    /** Temperature of the outer face, where as much comes from the kiln as goes inward. */
     public function wall(float $kiln): float
     {
-        $last = $this->temperatures[$this->nodes - 1];
-        $face = 2 * M_PI * sqrt(array_sum($this->masses) / self::DENSITY / M_PI);
+        return $this->wallBetween($kiln, $this->temperatures[$this->nodes - 1]);
+    }
 
-        return $kiln - $this->faces[$this->nodes - 1] * ($kiln - $last) / (self::SURFACE * $face);
+    private function wallBetween(float $kiln, float $last): float
+    {
+        $inward = $this->faces[$this->nodes - 1];
+        $wall = $last;
+        for ($round = 0; $round < 4; $round++) {
+            $outward = $this->surface($kiln, $wall) * $this->wallArea;
+            $wall = ($outward * $kiln + $inward * $last) / ($outward + $inward);
+        }
+
+        return $wall;
+    }
+
+    /** Convection and radiation between kiln and wall, W/m²K. */
+    private function surface(float $kiln, float $wall): float
+    {
+        [$k, $w] = [$kiln + self::ABSOLUTE, $wall + self::ABSOLUTE];
+
+        return self::SURFACE + $this->emissivity * self::STEFAN_BOLTZMANN * ($k ** 2 + $w ** 2) * ($k + $w);
     }
 
     /** Temperature so far from the axis, m. */
@@ -88,35 +115,54 @@ final class HeatFlow
         return array_sum(array_map(static fn (float $mass, float $enthalpy): float => $mass * $enthalpy, $this->masses, $this->enthalpies));
     }
 
-    /** Goes on by so many seconds, the kiln at this temperature at their end. */
-    public function step(float $kiln, float $seconds): void
+    /**
+     * Goes on by so many seconds, in which the kiln goes evenly from one temperature to another. Second order in time:
+     * the error of one whole step is taken out by two halves.
+     */
+    public function step(float $from, float $to, float $seconds): void
     {
-        [$n, $masses, $faces] = [$this->nodes, $this->masses, $this->faces];
-        /** @var list<float> $guess */
-        $guess = $this->temperatures;
-        [$held, $latent, $rising] = [$this->enthalpies, $this->latent, $this->latent / (self::TO - self::FROM)];
+        $start = $this->enthalpies;
+        [$whole, $takenWhole] = $this->implicit($start, $to, $seconds);
+        [$half, $takenFirst] = $this->implicit($start, ($from + $to) / 2, $seconds / 2);
+        [$halves, $takenSecond] = $this->implicit($half, $to, $seconds / 2);
+        $this->enthalpies = array_map(static fn (float $two, float $one): float => 2 * $two - $one, $halves, $whole);
+        $this->heatTaken += 2 * ($takenFirst + $takenSecond) - $takenWhole;
+        $this->temperatures = array_map($this->temperature(...), $this->enthalpies);
+    }
+
+    /**
+     * One implicit step: what each shell holds changes by exactly what flows.
+     *
+     * @param  list<float>  $held  enthalpies before
+     * @return array{list<float>, float} enthalpies after, and the heat taken in, J a metre
+     */
+    private function implicit(array $held, float $kiln, float $seconds): array
+    {
+        [$n, $masses, $faces, $latents] = [$this->nodes, $this->masses, $this->faces, $this->latents];
+        $guess = array_map($this->temperature(...), $held);
         $last = $n - 1;
         $upper = $right = $held;
-        // Newton's steps on the enthalpy: what is held changes by exactly what flows. Written out in line,
-        // since this runs some hundred thousand times in a long burnout.
+        $outside = 0.0;
+        // Newton's steps on the enthalpy, written out in line, since this runs some hundred thousand times in a long burnout.
         for ($round = 0; $round < 30; $round++) {
-            $worst = 0.0;
-            $inner = 0.0;
-            $dry = $latent === 0.0 || min($guess) >= self::TO;
+            $worst = $inner = 0.0;
+            $surface = $this->surface($kiln, $this->wallBetween($kiln, $guess[$last])) * $this->wallArea;
+            $outside = 1 / (1 / $surface + 1 / $faces[$last]);
             for ($i = 0; $i < $n; $i++) {
                 $t = $guess[$i];
                 $enthalpy = self::HEAT * ($t - self::ROOM);
                 $capacity = self::HEAT;
-                if ($latent > 0.0 && $t > self::FROM) {
-                    if ($t >= self::TO) {
+                foreach ($latents as [$from, $to, $latent]) {
+                    if ($t >= $to) {
                         $enthalpy += $latent;
-                    } else {
-                        $enthalpy += $rising * ($t - self::FROM);
+                    } elseif ($t > $from) {
+                        $rising = $latent / ($to - $from);
+                        $enthalpy += $rising * ($t - $from);
                         $capacity += $rising;
                     }
                 }
                 $stored = $masses[$i] / $seconds;
-                $outer = $faces[$i];
+                $outer = $i === $last ? $outside : $faces[$i];
                 $pivot = $stored * $capacity + $inner + $outer;
                 $known = $stored * ($held[$i] - $enthalpy + $capacity * $t);
                 if ($i > 0) {
@@ -135,23 +181,45 @@ final class HeatFlow
             $new = 0.0;
             for ($i = $last; $i >= 0; $i--) {
                 $new = $right[$i] + $upper[$i] * $new;
-                $off = $new - $guess[$i];
-                $worst = $off > $worst ? $off : ($off < -$worst ? -$off : $worst);
+                $off = abs($new - $guess[$i]);
+                $worst = $off > $worst ? $off : $worst;
                 $guess[$i] = $new;
             }
-            // Where nothing boils the sum is straight, and one round is exact.
-            if ($worst < 0.02 || ($dry && ($latent === 0.0 || min($guess) >= self::TO))) {
+            if ($worst < 0.01) {
                 break;
             }
         }
-        $this->heatTaken += $faces[$n - 1] * ($kiln - $guess[$n - 1]) * $seconds;
-        $this->enthalpies = array_map(fn (float $t): float => $this->enthalpy($t), array_values($guess));
-        $this->temperatures = array_values($guess);
+
+        return [array_values(array_map($this->enthalpy(...), $guess)), $outside * ($kiln - $guess[$last]) * $seconds];
     }
 
     /** J a kg of dry investment, above room temperature. */
     private function enthalpy(float $t): float
     {
-        return self::HEAT * ($t - self::ROOM) + $this->latent * max(0.0, min(1.0, ($t - self::FROM) / (self::TO - self::FROM)));
+        $held = self::HEAT * ($t - self::ROOM);
+        foreach ($this->latents as [$from, $to, $latent]) {
+            $held += $latent * max(0.0, min(1.0, ($t - $from) / ($to - $from)));
+        }
+
+        return $held;
+    }
+
+    /** The temperature at which so much is held. */
+    private function temperature(float $enthalpy): float
+    {
+        $before = 0.0;
+        foreach ($this->latents as [$from, $to, $latent]) {
+            $start = self::HEAT * ($from - self::ROOM) + $before;
+            $end = self::HEAT * ($to - self::ROOM) + $before + $latent;
+            if ($enthalpy <= $start) {
+                break;
+            }
+            if ($enthalpy < $end) {
+                return $from + ($to - $from) * ($enthalpy - $start) / ($end - $start);
+            }
+            $before += $latent;
+        }
+
+        return self::ROOM + ($enthalpy - $before) / self::HEAT;
     }
 }

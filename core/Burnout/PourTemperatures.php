@@ -44,7 +44,7 @@ final class PourTemperatures implements Sheet
             [
                 'not-for-gypsum' => 'platinum or palladium: not in gypsum investment',
                 'hot-for-gypsum' => 'metal poured over 1150 °C into gypsum',
-                'too-hot-for-gypsum' => 'metal poured over 1200 °C into gypsum',
+                'too-hot-for-gypsum' => 'metal poured over 1260 °C into gypsum',
             ],
         );
     }
@@ -60,7 +60,7 @@ final class PourTemperatures implements Sheet
         $shift = match (true) {
             $thinnest === null => 0.0,
             $thinnest < self::THIN => self::SHIFT,
-            $thinnest >= self::THICK => -self::SHIFT,
+            $thinnest > self::THICK => -self::SHIFT,
             default => 0.0,
         };
         [$low, $high] = [$alloy->superheatLow ?? 50.0, $alloy->superheatHigh ?? 80.0];
@@ -69,9 +69,9 @@ final class PourTemperatures implements Sheet
                 'a thin section freezes before it fills, a thick one comes out coarse: under 1 mm hotter by 40, over 2.5 mm cooler by 40', self::SOURCE)
             ->work('metal_low', $alloy->liquidus + $low, 'liquidus + least superheat', '{} + {}', [$alloy->liquidus, $low], ['alloy'], 'hot enough to run', self::SOURCE)
             ->work('metal_high', $alloy->liquidus + $high, 'liquidus + most superheat', '{} + {}', [$alloy->liquidus, $high], ['alloy'], 'hotter takes up gas and eats the mould', self::SOURCE);
-        if ($alloy->liquidus + $low > 1200) {
-            $answer->find(Level::Stop, 'too-hot-for-gypsum', 'alloy', sprintf('Poured at %.0f °C, over 1200: gypsum breaks down against it.', $alloy->liquidus + $low), 'Use a phosphate-bonded investment by its own sheet, or another alloy.');
-        } elseif ($alloy->liquidus + $low > 1150) {
+        if ($alloy->liquidus + $low > 1260 + 1e-9) {
+            $answer->find(Level::Stop, 'too-hot-for-gypsum', 'alloy', sprintf('Poured at %.0f °C, over 1260: gypsum breaks down against it.', $alloy->liquidus + $low), 'Use a phosphate-bonded investment by its own sheet, or another alloy.');
+        } elseif ($alloy->liquidus + $low > 1150 + 1e-9) {
             $answer->find(Level::Caution, 'hot-for-gypsum', 'alloy', sprintf('Poured at %.0f °C, over 1150: gypsum begins to break down.', $alloy->liquidus + $low), 'Pour at the lower end, with the flask no hotter than it must be.');
         }
 

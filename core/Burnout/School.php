@@ -25,8 +25,8 @@ enum School: string
     public static function forFlask(float $diameter): self
     {
         return match (true) {
-            $diameter < 64 => self::Short,
-            $diameter < 90 => self::Medium,
+            $diameter <= 64 => self::Short,
+            $diameter <= 90 => self::Medium,
             default => self::Long,
         };
     }

@@ -92,12 +92,18 @@ final class RoomDrawing
     /** @return list<View> the spin arm from above, its weights where they balance */
     public static function arm(Input $input, Answer $answer): array
     {
-        [$out, $back] = [$input->num('flask_radius'), $answer->num('counterweight_radius')];
-        $scale = 70 / max($out, $back);
-        $view = new View('arm', 'The spin arm, balanced', 'foot', [-110, -13, 220, 26]);
-        $view->line(-$back * $scale, 0, $out * $scale, 0, 'outline')->circle(0, 0, 2.2, 'fill-metal')->circle(0, 0, 2.2)
-            ->rect($out * $scale - 6, -5, 12, 10, 'fill-invest')->rect($out * $scale - 6, -5, 12, 10)->circle(-$back * $scale, 0, 4.5, 'fill-metal')->circle(-$back * $scale, 0, 4.5);
+        [$in, $out, $back] = [$input->num('crucible_radius'), $input->num('flask_radius'), $answer->num('counterweight_radius')];
+        $scale = 70 / max($in, $out, $back);
+        $view = new View('arm', 'The spin arm, balanced', 'foot', [-110, -14, 220, 30]);
+        $view->line(-$back * $scale, 0, max($in, $out) * $scale, 0, 'outline')->circle(0, 0, 2.2, 'fill-metal')->circle(0, 0, 2.2)
+            ->rect($out * $scale - 6, -5, 12, 10, 'fill-invest')->rect($out * $scale - 6, -5, 12, 10)
+            ->circle($in * $scale, 0, 3, 'fill-hot')->circle($in * $scale, 0, 3)
+            ->circle(-$back * $scale, 0, 4.5, 'fill-metal')->circle(-$back * $scale, 0, 4.5);
 
-        return [$view->result('counterweight_radius', 'weight from the pivot', [-$back * $scale / 2, -8])->result('turns', 'turns', [14, -8])->input('counterweight_mass', 'counterweight', [-96, 4])->input('flask_mass', 'flask, weighed', [96, 4])];
+        return [
+            $view->result('counterweight_radius', 'weight from the pivot', [-$back * $scale / 2, -9])->result('turns', 'turns', [14, -9])
+                ->input('counterweight_mass', 'counterweight', [-96, 4])->input('flask_mass', 'flask, weighed', [96, 4])
+                ->input('crucible_radius', 'crucible from the pivot', [12, 11])->input('flask_radius', 'flask from the pivot', [64, 11]),
+        ];
     }
 }

@@ -6,6 +6,7 @@ namespace HotSprue\Drawing;
 
 use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\Input;
+use HotSprue\Tree\Legs;
 
 /** The ring on its sprues, gates at their places, down to the stem and the button. */
 final class SprueDrawing
@@ -32,7 +33,7 @@ final class SprueDrawing
             ->path(RingSide::wall($bore, $head ? $base : $top, $head ? $top : $base), 'fill-wax')
             ->through(RingSide::outer($bore, $head ? $base : $top, $head ? $top : $base))
             ->circle(0, 0, $bore / 2);
-        foreach (self::gates($input, $count) as $angle) {
+        foreach (Legs::angles($count, $input->has('y_angle_deg') ? $input->num('y_angle_deg') : null) as $angle) {
             [$x, $y] = [($bore / 2 + $base) * sin($angle), ($bore / 2 + $base) * cos($angle)];
             $view->path(self::rod($x, $y, 0.0, $count > 1 ? $foot : $end, $wire), 'fill-sprue');
         }
@@ -45,31 +46,16 @@ final class SprueDrawing
             ->input('length', 'sprue length', [-$outer - 1, $outer + $length / 2 + 2], [])
             ->result('stem_diameter', 'stem', [$outer + 7, $end + 1], []);
         $reaches = $answer->value('reaches');
-        $table = new View('reaches', 'Reach of each count, in thicknesses', 'side', [0, 0, 40, 24]);
+        $table = new View('reaches', 'Reach of each count, in moduli of the thinnest section', 'side', [0, 0, 40, 24]);
         foreach (array_slice(is_array($reaches) ? $reaches : [], 0, 4) as $row => $reach) {
             $y = 3 + $row * 5.6;
-            $long = min(34.0, $reach['reach']);
+            $long = min(34.0, $reach['reach'] / 2.5);
             $table->rect(5, $y - 1.4, $long, 2.8, match ($reach['level']) {
                 'fine' => 'fill-metal', 'caution' => 'fill-caution', default => 'fill-hot'
             })->text(1.6, $y + 0.8, (string) $reach['count'])->text(6, $y + 3.4, sprintf('%.1f · %.1f mm · %s', $reach['reach'], $reach['reach_mm'], $reach['level']), 'start', 'small');
         }
 
         return [$view, $table];
-    }
-
-    /** @return list<float> where gates stand, radians from the foot */
-    private static function gates(Input $input, int $count): array
-    {
-        if ($count === 1) {
-            return [0.0];
-        }
-        if ($count === 2) {
-            $half = deg2rad($input->numOr('y_angle_deg', 100.0)) / 2;
-
-            return [-$half, $half];
-        }
-
-        return array_map(static fn (int $i): float => deg2rad(-70 + 140 * $i / ($count - 1)), range(0, $count - 1));
     }
 
     private static function rod(float $x1, float $y1, float $x2, float $y2, float $width): string

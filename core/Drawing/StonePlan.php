@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
+use HotSprue\Seats\SeatBezel;
 use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\Input;
 use HotSprue\Stones\Outline;
@@ -58,7 +59,7 @@ final class StonePlan
     }
 
     /**
-     * @param  list<array{float, float, float}>  $points
+     * @param  list<array{0: float, 1: float, 2?: float}>  $points
      * @return list<array{float, float}> with y down
      */
     private static function flipped(array $points): array
@@ -102,7 +103,9 @@ final class StonePlan
         foreach (['seat.bezel', 'seat.tube'] as $use) {
             if (isset($parts[$use])) {
                 [$fit, $wall] = [$parts[$use][0]->num('fit'), $parts[$use][0]->num('wall')];
-                $outer = self::flipped($outline->parallel($fit + $wall)->points(self::POINTS));
+                $outer = self::flipped(SeatBezel::isScored($parts[$use][0], $outline)
+                    ? $outline->mitred($fit + $wall, self::POINTS)
+                    : $outline->parallel($fit + $wall)->points(self::POINTS));
                 $inner = self::flipped($outline->parallel($fit)->points(self::POINTS));
                 $view->path(View::points($outer).' '.View::points(array_reverse($inner)), 'fill-metal')->through($outer)->through($inner, 'thin');
             }
@@ -153,7 +156,7 @@ final class StonePlan
         $view->input('width', 'width', [0.0, $under + 28 * $box], [[$left, $under], [$right, $under]], $outline->wide, [1.0, 0.0, 2.0], $first);
         if ($outline->shape->hasLength() && $outline->shape !== Shape::Round) {
             $beside = $left - ($across - $right) - 0.3;
-            $view->input('length', 'length', [$beside - 66 * $box, 0.0], [[$beside, -$top], [$beside, -$bottom]], $outline->long, [0.0, -1.0, 2.0], $first);
+            $view->input('length', 'length', [$beside - 66 * $box, 0.0], [[$beside, -$bottom], [$beside, -$top]], $outline->long, [0.0, -1.0, ($top - $bottom) / $top], $first);
         }
         $number = -(count(array_merge(...array_values(array_intersect_key(self::DIMENSIONS, $parts)))) - 1) / 2;
         foreach (self::DIMENSIONS as $use => $dimensions) {

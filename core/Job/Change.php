@@ -6,10 +6,10 @@ namespace HotSprue\Job;
 
 use HotSprue\Sheet\BadInput;
 
-/** One edit of a job: at a path, from what it was to what it is to be. */
+/** One edit of a job: at a path, from what it was to what it is to be; a whole row also keeps where it stands. */
 final readonly class Change
 {
-    public function __construct(public string $path, public mixed $from, public mixed $to) {}
+    public function __construct(public string $path, public mixed $from, public mixed $to, public ?int $stands = null) {}
 
     /**
      * @param  array<array-key, mixed>  $raw
@@ -25,15 +25,21 @@ final readonly class Change
         return new self($raw['path'], $raw['from'] ?? null, $raw['to'] ?? null);
     }
 
-    /** @return array{path: string, from: mixed, to: mixed} */
+    /** @param array{path: string, from: mixed, to: mixed, stands?: int} $kept as the history keeps it */
+    public static function kept(array $kept): self
+    {
+        return new self($kept['path'], $kept['from'], $kept['to'], $kept['stands'] ?? null);
+    }
+
+    /** @return array{path: string, from: mixed, to: mixed, stands?: int} */
     public function toArray(): array
     {
-        return ['path' => $this->path, 'from' => $this->from, 'to' => $this->to];
+        return ['path' => $this->path, 'from' => $this->from, 'to' => $this->to, ...($this->stands === null ? [] : ['stands' => $this->stands])];
     }
 
     public function reversed(): self
     {
-        return new self($this->path, $this->to, $this->from);
+        return new self($this->path, $this->to, $this->from, $this->stands);
     }
 
     /** Whether two values say the same, whatever their JSON’s key order or number type. */

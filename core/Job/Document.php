@@ -4,32 +4,36 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
+use DateTimeZone;
+use HotSprue\Measures\Moment;
 use HotSprue\Measures\NotUnderstood;
+use HotSprue\Measures\Quantity;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\BadInput;
 use HotSprue\Sheet\Field;
 
 /**
  * What a job holds: decisions, readings, and what was said of them. Never a computed figure.
- * Paths: a decision's own (`form.width_top`), `attempts.0.bore`, `castings.0.note`, `joints.0.after`, `stations.wax`,
- * `overrides.0`, `pictures.0`, `words.0` (the client's), `seen.pour`, `ticks.grid-centre`, `closed`.
+ * Paths: a decision's own (`form.width_top`), a reading by its row's key (`attempts.k3f2.bore`), a whole row
+ * (`overrides.k3f2`, `pictures.k3f2`, `words.k3f2`: the client's), `stations.wax`, `seen.pour`, `ticks.grid-centre`,
+ * `gone.stones-k3f2` (a row that was taken out), `closed`.
  *
  * @phpstan-type Entry array{value: mixed, typed: string}
  */
 final readonly class Document
 {
-    public const VERSION = 3;
+    public const VERSION = 4;
 
-    private const MAPS = ['decisions', 'stations', 'seen', 'ticks'];
+    private const MAPS = ['decisions', 'stations', 'seen', 'ticks', 'gone'];
 
-    private const LISTS = ['stones', 'cuts', 'attempts', 'castings', 'parts', 'joints', 'overrides', 'pictures', 'words'];
+    public const LISTS = ['stones', 'cuts', 'attempts', 'castings', 'parts', 'joints', 'overrides', 'pictures', 'words'];
 
     /** @param array<string, mixed> $data */
     private function __construct(private array $data) {}
 
     public static function blank(): self
     {
-        return new self(['version' => self::VERSION, 'decisions' => [], 'stones' => [], 'cuts' => [], 'attempts' => [], 'castings' => [], 'parts' => [], 'joints' => [], 'stations' => [], 'overrides' => [], 'pictures' => [], 'words' => [], 'seen' => [], 'ticks' => [], 'closed' => null]);
+        return new self(['version' => self::VERSION, 'decisions' => [], 'stones' => [], 'cuts' => [], 'attempts' => [], 'castings' => [], 'parts' => [], 'joints' => [], 'stations' => [], 'overrides' => [], 'pictures' => [], 'words' => [], 'seen' => [], 'ticks' => [], 'gone' => [], 'closed' => null]);
     }
 
     /**
@@ -69,6 +73,14 @@ final readonly class Document
         foreach (self::MAPS as $map) {
             $data[$map] = (object) $this->map($map);
         }
+        // Copies of figures are maps too, also where there were none to copy.
+        $figures = static fn (mixed $copy): object => (object) array_map(static fn (mixed $results): object => (object) $results, is_array($copy) ? $copy : []);
+        foreach ($this->map('stations') as $station => $state) {
+            if (is_array($state) && isset($state['signed'])) {
+                $data['stations']->{$station} = [...$state, 'signed' => $figures($state['signed'])];
+            }
+        }
+        $data['words'] = array_map(static fn (array $word): array => isset($word['figures']) ? [...$word, 'figures' => $figures($word['figures'])] : $word, $this->list('words'));
 
         return $data;
     }
@@ -98,6 +110,25 @@ final readonly class Document
         $list = $this->data[$name] ?? [];
 
         return is_array($list) ? array_values($list) : [];
+    }
+
+    public function rows(string $name): Rows
+    {
+        return Rows::of($this->list($name));
+    }
+
+    /** The key that a row added to this list now may have, where the screen has not named one. */
+    public function nextKey(string $list): string
+    {
+        $gone = array_filter(array_keys($this->map('gone')), static fn (int|string $key): bool => str_starts_with((string) $key, "{$list}-"));
+
+        return $this->rows($list)->nextKey(...array_values(array_map(static fn (int|string $key): string => substr((string) $key, strlen($list) + 1), $gone)));
+    }
+
+    /** The path of one figure of the row that stands there; of the row that would be added where none does. */
+    public function rowPath(string $list, ?int $index, string $name): string
+    {
+        return sprintf('%s.%s.%s', $list, $index === null ? $this->nextKey($list) : $this->list($list)[$index][Rows::KEY], $name);
     }
 
     /** @return array<string, mixed> */
@@ -164,7 +195,7 @@ final readonly class Document
             return $this->closed();
         }
         if (self::isRow($parts)) {
-            $row = $this->list($parts[0])[(int) ($parts[1] ?? -1)] ?? null;
+            $row = $this->rows($parts[0])->at($parts[1] ?? '');
 
             return isset($parts[2]) ? ($row[$parts[2]] ?? null) : $row;
         }
@@ -176,19 +207,19 @@ final readonly class Document
     }
 
     /**
-     * Changes as typed by a person: decisions and readings, each read in the core's unit.
+     * Changes as typed by a person: decisions and readings, each read in the core's unit, hours by that zone's clocks.
      *
      * @param  list<Change>  $changes
      * @return list<Change> the same with what is stored
      *
      * @throws BadInput
      */
-    public static function understood(array $changes, Rules $rules): array
+    public static function understood(array $changes, Rules $rules, ?DateTimeZone $zone = null): array
     {
         $understood = $errors = [];
         foreach ($changes as $change) {
             try {
-                $understood[] = new Change($change->path, $change->from, self::entryFor($change->path, $change->to, $rules));
+                $understood[] = new Change($change->path, $change->from, self::entryFor($change->path, $change->to, $rules, $zone));
             } catch (NotUnderstood $not) {
                 $errors[$change->path][] = $not->getMessage();
             }
@@ -202,7 +233,7 @@ final readonly class Document
      *
      * @throws NotUnderstood
      */
-    private static function entryFor(string $path, mixed $typed, Rules $rules): array|true|null
+    private static function entryFor(string $path, mixed $typed, Rules $rules, ?DateTimeZone $zone): array|true|null
     {
         if (preg_match('/^(seen\.[a-z]+|ticks\.[a-z0-9-]{1,60})$/', $path) === 1) {
             return $typed === null ? null : true;
@@ -214,15 +245,20 @@ final readonly class Document
         if (is_array($typed) && array_keys($typed) === ['value', 'typed']) {
             $typed = $typed['typed'] === '' ? $typed['value'] : $typed['typed'];
         }
-        $given = $field->quantity === \HotSprue\Measures\Quantity::YesNo && is_string($typed) ? filter_var($typed, FILTER_VALIDATE_BOOL, FILTER_NULL_ON_FAILURE) ?? $typed : $typed;
+        $given = $field->quantity === Quantity::YesNo && is_string($typed) ? filter_var($typed, FILTER_VALIDATE_BOOL, FILTER_NULL_ON_FAILURE) ?? $typed : $typed;
 
-        return ['value' => $field->read($given, $rules), 'typed' => is_string($typed) ? trim($typed) : (string) json_encode($typed)];
+        $value = $field->read($given, $rules);
+        if ($zone !== null && $field->quantity === Quantity::Moment && is_string($value)) {
+            $value = Moment::inZone($value, $zone);
+        }
+
+        return ['value' => $value, 'typed' => is_string($typed) ? trim($typed) : (string) json_encode($typed)];
     }
 
     /** The field that a path of a decision or a reading stands for. */
     public static function field(string $path): ?Field
     {
-        if (preg_match('/^([a-z]+)\.\d{1,3}\.([a-z_]+)$/', $path, $found) === 1 && in_array($found[1], ReadingFields::GROUPS, true)) {
+        if (preg_match('/^([a-z]+)\.[a-z0-9]{1,12}\.([a-z_]+)$/', $path, $found) === 1 && in_array($found[1], ReadingFields::GROUPS, true)) {
             return ReadingFields::of($found[1])[$found[2]] ?? null;
         }
 
@@ -230,27 +266,66 @@ final readonly class Document
     }
 
     /**
-     * The document with these changes made; refused where a path's present value is not `from`.
+     * The same changes as they are to be kept: one for each path, and a row made before its first figure.
      *
      * @param  list<Change>  $changes
+     * @return list<Change>
      *
-     * @throws Conflict
-     * @throws BadInput when a row is added out of turn
+     * @throws BadInput when a row is meant that has been taken out
      */
-    public function with(array $changes): self
+    public function prepared(array $changes): array
     {
-        $clashes = [];
+        $prepared = [];
         foreach ($changes as $change) {
-            $present = $this->at($change->path);
-            if (! Change::same($present, $change->from) && ! Change::same($present, $change->to)) {
-                $clashes[] = [...$change->toArray(), 'present' => $present];
+            $parts = explode('.', $change->path);
+            if (isset($parts[2]) && self::isRow($parts)) {
+                $row = "{$parts[0]}.{$parts[1]}";
+                if (isset($this->map('gone')[self::goneKey($parts)])) {
+                    throw BadInput::field($change->path, 'This row has been taken out meanwhile.');
+                }
+                if ($this->at($row) === null && ! isset($prepared[$row])) {
+                    $prepared[$row] = new Change($row, null, [Rows::KEY => $parts[1]], count($this->list($parts[0])) + count(self::made($prepared, $parts[0])));
+                }
             }
-        }
-        if ($clashes !== []) {
-            throw new Conflict($clashes);
+            // Said twice in one list, the last is meant.
+            $prepared[$change->path] = isset($prepared[$change->path]) ? new Change($change->path, $prepared[$change->path]->from, $change->to, $change->stands) : $change;
         }
 
-        return array_reduce($changes, static fn (self $document, Change $change): self => $document->put($change->path, $change->to), $this);
+        return array_values($prepared);
+    }
+
+    /**
+     * @param  array<string, Change>  $prepared
+     * @return array<string, Change> rows of a list that these changes make
+     */
+    private static function made(array $prepared, string $list): array
+    {
+        return array_filter($prepared, static fn (Change $change): bool => $change->from === null && preg_match("/^{$list}\\.[a-z0-9]+$/", $change->path) === 1);
+    }
+
+    /**
+     * The document with these changes made, one after another; refused where a path's present value is not `from`.
+     *
+     * @param  list<Change>  $changes
+     * @param  bool  $exactly  whether a value that is `to` already is refused too
+     *
+     * @throws Conflict
+     * @throws BadInput when a row is meant that has been taken out
+     */
+    public function with(array $changes, bool $exactly = false): self
+    {
+        $document = $this;
+        $clashes = [];
+        foreach ($this->prepared($changes) as $change) {
+            $present = $document->at($change->path);
+            if (! Change::same($present, $change->from) && ($exactly || ! Change::same($present, $change->to))) {
+                $clashes[] = [...$change->toArray(), 'present' => $present];
+            } else {
+                $document = $document->put($change);
+            }
+        }
+
+        return $clashes === [] ? $document : throw new Conflict($clashes);
     }
 
     /**
@@ -260,65 +335,58 @@ final readonly class Document
      */
     private static function isRow(array $parts): bool
     {
-        return in_array($parts[0], self::LISTS, true) && ctype_digit($parts[1] ?? '');
+        return in_array($parts[0], self::LISTS, true) && isset($parts[1]) && Rows::isKey($parts[1])
+            && (isset($parts[2]) || ! isset(DecisionFields::all()["{$parts[0]}.{$parts[1]}"]));
     }
 
-    /** @throws BadInput */
-    private function put(string $path, mixed $value): self
+    /** @param list<string> $parts */
+    private static function goneKey(array $parts): string
+    {
+        return "{$parts[0]}-{$parts[1]}";
+    }
+
+    private function put(Change $change): self
     {
         $data = $this->data;
-        $parts = explode('.', $path);
-        if ($path === 'closed') {
-            $data['closed'] = $value;
+        $parts = explode('.', $change->path);
+        if ($change->path === 'closed') {
+            $data['closed'] = $change->to;
         } elseif (self::isRow($parts)) {
-            $data[$parts[0]] = $this->putRow($this->list($parts[0]), $path, $parts, $value);
-        } else {
-            [$map, $key] = in_array($parts[0], self::MAPS, true) ? [$parts[0], $parts[1] ?? ''] : ['decisions', $path];
-            $entries = $this->map($map);
-            $entries[$key] = $value;
-            if ($value === null) {
-                unset($entries[$key]);
+            $data[$parts[0]] = $this->putRow($parts, $change)->all();
+            if (! isset($parts[2])) {
+                $data['gone'] = self::entered($this->map('gone'), self::goneKey($parts), $change->to === null ? true : null);
             }
-            ksort($entries);
-            $data[$map] = $entries;
+        } else {
+            [$map, $key] = in_array($parts[0], self::MAPS, true) ? [$parts[0], $parts[1] ?? ''] : ['decisions', $change->path];
+            $data[$map] = self::entered($this->map($map), $key, $change->to);
         }
 
         return new self($data);
     }
 
     /**
-     * @param  list<array<string, mixed>>  $rows
-     * @param  list<string>  $parts
-     * @return list<array<string, mixed>>
-     *
-     * @throws BadInput
+     * @param  array<string, mixed>  $entries
+     * @return array<string, mixed>
      */
-    private function putRow(array $rows, string $path, array $parts, mixed $value): array
+    private static function entered(array $entries, string $key, mixed $value): array
     {
-        $index = (int) ($parts[1] ?? -1);
-        if ($index < 0 || $index > count($rows)) {
-            throw BadInput::field($path, sprintf('Row %d comes before it; rows are added one after another.', count($rows)));
-        }
-        if (! isset($parts[2])) {
-            if ($value === null && $index === count($rows) - 1) {
-                array_pop($rows);
-            } elseif (is_array($value)) {
-                $rows[$index] = $value;
-            }
-
-            return array_values($rows);
-        }
-        $row = $rows[$index] ?? [];
-        $row[$parts[2]] = $value;
+        $entries[$key] = $value;
         if ($value === null) {
-            unset($row[$parts[2]]);
+            unset($entries[$key]);
         }
-        ksort($row);
-        $rows[$index] = $row;
-        while ($rows !== [] && end($rows) === []) {
-            array_pop($rows);
+        ksort($entries);
+
+        return $entries;
+    }
+
+    /** @param list<string> $parts */
+    private function putRow(array $parts, Change $change): Rows
+    {
+        $rows = $this->rows($parts[0]);
+        if (isset($parts[2])) {
+            return $rows->with($parts[1], self::entered($rows->at($parts[1]) ?? [], $parts[2], $change->to));
         }
 
-        return array_values($rows);
+        return is_array($change->to) ? $rows->with($parts[1], $change->to, $change->stands) : $rows->without($parts[1]);
     }
 }

@@ -138,7 +138,7 @@ final class Feeds
                 ...$shrinkage, ...$finishing,
             ],
             'sprue.size' => [
-                'profile' => [Source::decision('form.profile'), Source::fixed('flat')], 'edge' => $decision('form.edge'),
+                'profile' => [Source::decision('form.profile'), Source::fixed('flat')], 'edge' => $decision('form.edge'), 'rise_inside' => $decision('form.rise_inside'), 'rise_outside' => $decision('form.rise_outside'),
                 'width' => $result('wax.dimensions', 'width_as_cast'), 'width_base' => $result('wax.dimensions', 'width_base_as_cast'),
                 'thickness' => $result('wax.dimensions', 'thickness_as_cast'), 'thickness_base' => $result('wax.dimensions', 'thickness_base_as_cast'),
                 'inner_diameter' => $result('wax.dimensions', 'bore_as_cast'),
@@ -180,10 +180,11 @@ final class Feeds
             ],
             'spin.balance' => [
                 'crucible_mass' => $decision('pour.crucible_mass'), 'flask_mass' => $decision('pour.flask_mass'), 'charge_mass' => $result('metal.charge', 'charge_mass'),
-                'flask_radius' => $decision('pour.flask_radius'), 'counterweight_mass' => $decision('pour.counterweight_mass'), 'turns' => $decision('pour.turns'),
+                'crucible_radius' => $decision('pour.crucible_radius'), 'flask_radius' => $decision('pour.flask_radius'), 'counterweight_mass' => $decision('pour.counterweight_mass'), 'turns' => $decision('pour.turns'),
             ],
             'cast.check' => [
-                'casting_mass' => $reading('castings', 'casting_mass'), 'expected_mass' => $result('metal.charge', 'expected_mass'),
+                'casting_mass' => $reading('castings', 'casting_mass'), 'weighed' => $reading('castings', 'weighed'), 'sprues_mass' => $reading('castings', 'sprues_mass'),
+                'expected_mass' => $result('metal.charge', 'expected_mass'), 'expected_piece_mass' => $result('metal.charge', 'expected_piece_mass'),
                 'charge_mass' => $reading('castings', 'charge_mass'), 'button_mass' => $reading('castings', 'button_mass'), 'scrap_mass' => $reading('castings', 'scrap_mass'),
                 'wax_bore' => $reading('attempts', 'bore'), 'expected_bore' => $result('wax.dimensions', 'bore_as_cast'), 'measured_bore' => $reading('castings', 'bore'),
             ],
@@ -255,7 +256,7 @@ final class Feeds
             'layout.halo' => [[Source::reading('stones', 'width'), []], [Source::decision('stones.halo_diameter'), []]],
             'layout.row' => [[Source::decision('stones.row_count'), []], [Source::decision('stones.row_largest'), []]],
             'care.check' => [[Source::reading('stones', 'species'), []]],
-            'spin.balance' => [[Source::decision('pour.crucible_mass'), []], [Source::decision('pour.flask_mass'), []], [Source::decision('pour.flask_radius'), []], [Source::decision('pour.counterweight_mass'), []]],
+            'spin.balance' => [[Source::decision('pour.crucible_mass'), []], [Source::decision('pour.flask_mass'), []], [Source::decision('pour.flask_radius'), []], [Source::decision('pour.crucible_radius'), []], [Source::decision('pour.counterweight_mass'), []]],
             ...array_fill_keys(['strip.length', 'anneal.bend'], [[Source::decision('brief.kind'), ['fabricated']]]),
             'stock.cut' => [[Source::collected('cuts', ['length']), []]], 'plate.cut' => [[Source::decision('form.plate'), []]], 'form.divide' => [[Source::decision('form.divide_total'), []]],
             'anneal.passes' => [[Source::decision('form.work'), []]], 'inlay.fit' => [[Source::decision('form.inlay_width'), []]], 'size.rounded' => [[Source::decision('form.rounded'), []]],

@@ -209,7 +209,7 @@ final class JobReckoner
     {
         return match ($source->kind) {
             'decision' => $source->name,
-            'reading' => sprintf('%s.%d.%s', $source->name, $this->inHand($source->name) ?? 0, $source->result),
+            'reading' => $this->document->rowPath($source->name, $this->inHand($source->name), $source->result),
             default => null,
         };
     }

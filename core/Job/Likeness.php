@@ -27,7 +27,7 @@ final class Likeness
         }
         foreach (self::PLANNED as $group => $seen) {
             foreach ($document->list($group) as $at => $row) {
-                foreach (array_diff_key($row, array_flip($seen)) as $name => $entry) {
+                foreach (array_diff_key($row, array_flip([...$seen, Rows::KEY])) as $name => $entry) {
                     $changes[] = new Change("{$group}.{$at}.{$name}", null, $entry);
                 }
             }

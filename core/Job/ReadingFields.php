@@ -58,7 +58,9 @@ final class ReadingFields
             'castings' => [
                 Field::of(Quantity::Day, 'poured', 'the day it was poured'),
                 Field::mass('charge_mass', 'metal that was melted'),
-                Field::mass('casting_mass', 'the casting, sprues on, button off'),
+                Field::mass('casting_mass', 'the casting, button off'),
+                Field::choice('weighed', ['whole', 'trimmed'], 'whether its sprues were on when it was weighed'),
+                Field::mass('sprues_mass', 'the sprues, cut off')->allowingZero(),
                 Field::mass('button_mass', 'the button')->allowingZero(),
                 Field::mass('scrap_mass', 'splashes and flash gathered')->allowingZero(),
                 Field::length('bore', 'bore of the casting before finishing'),

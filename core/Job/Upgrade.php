@@ -16,7 +16,35 @@ final class Upgrade
         /** @var array<string, mixed> $data */
         $data = ($data['version'] ?? null) === 1 ? self::fromOne($data) : $data;
 
-        return ($data['version'] ?? null) === 2 ? self::fromTwo($data) : $data;
+        $data = ($data['version'] ?? null) === 2 ? self::fromTwo($data) : $data;
+
+        return ($data['version'] ?? null) === 3 ? self::fromThree($data) : $data;
+    }
+
+    /**
+     * Version 4 gives every row a key: the place at which it then stood, so that the history written before still
+     * names the same rows.
+     *
+     * @param  array<string, mixed>  $data
+     * @return array<string, mixed>
+     */
+    private static function fromThree(array $data): array
+    {
+        foreach (Document::LISTS as $list) {
+            if (is_array($data[$list] ?? null)) {
+                foreach ($data[$list] as $index => $row) {
+                    $data[$list][$index] = is_array($row) ? [...$row, Rows::KEY => (string) $index] : $row;
+                }
+            }
+        }
+
+        // One radius stood for crucible and flask; until each is measured it is both.
+        $decisions = (array) ($data['decisions'] ?? []);
+        if (isset($decisions['pour.flask_radius'])) {
+            $decisions['pour.crucible_radius'] ??= $decisions['pour.flask_radius'];
+        }
+
+        return [...$data, 'version' => 4, 'decisions' => $decisions, 'gone' => []];
     }
 
     /**

@@ -44,9 +44,9 @@ final class LayoutGrid implements Sheet
             ],
             [
                 Output::length('circumference', 'circumference that the grid is wrapped round'),
-                Output::length('quarter', 'from the top to a quarter line'),
+                Output::length('quarter', 'divider setting from the top to a quarter line'),
                 Output::length('centre', 'centre line from either face'),
-                Output::rows('lines', 'each line in the order of work: what, setting_mm, from'),
+                Output::rows('lines', 'each line in the order of work: what, setting_mm, from which line, on which face'),
                 Output::rows('stones', 'each stone: along_mm, across_mm, diameter_mm on what it is wrapped round'),
             ],
             [
@@ -66,15 +66,14 @@ final class LayoutGrid implements Sheet
             throw BadInput::field('wrapped_on', 'It is wrapped round something smaller than the bore; the bore or more is accepted.');
         }
         $around = M_PI * $on;
-        $across = $input->numOr('slice', $wide);
         $uses = ['bore', 'thickness', 'wrapped_on'];
         // Angles keep on a larger blank; distances along it grow with it.
         $stones = array_map(static fn (array $stone): array => ['along_mm' => $stone['along'] * $on / $input->numOr('stones_on', $outer), 'across_mm' => $stone['across'], 'diameter_mm' => $stone['diameter']], $input->rows('stones'));
-        $lines = $this->lines($input, $across, $around, $thick, $stones);
+        $lines = $this->lines($input, $on, $thick, $stones);
         $answer = Reckoning::of($this, $input)
             ->work('circumference', $around, 'π × diameter of what it is wrapped round', 'π × {}', [$on], $uses, 'blank, trued blank or finished wax: the paper must close on it', self::SOURCE)
-            ->work('quarter', $around / 4, 'circumference ÷ 4', '{} ÷ 4', [$around], $uses, 'opposites before neighbours', self::SOURCE)
-            ->work('centre', $across / 2, 'width ÷ 2', '{} ÷ 2', [$across], [$input->has('slice') ? 'slice' : 'width'], 'from both faces, so that an error shows', self::SOURCE)
+            ->work('quarter', $on * M_SQRT1_2, 'diameter × sin 45°', '{} × 0.70710678', [$on], $uses, 'dividers span the chord, not the arc', self::SOURCE)
+            ->work('centre', $wide / 2, 'width of the trued wax ÷ 2', '{} ÷ 2', [$wide], ['width'], 'from both faces, so that an error shows', self::SOURCE)
             ->give('lines', $lines)
             ->give('stones', $stones);
         $this->judge($answer, $lines, $stones, $wide);
@@ -85,30 +84,31 @@ final class LayoutGrid implements Sheet
     /**
      * @param  array{float, float}  $thick
      * @param  list<array{along_mm: float, across_mm: float, diameter_mm: float}>  $stones
-     * @return list<array{key: string, what: string, setting_mm: float|null, from: string}>
+     * @return list<array{key: string, what: string, setting_mm: float|null, from: string, face: string}>
      */
-    private function lines(Input $input, float $across, float $around, array $thick, array $stones): array
+    private function lines(Input $input, float $on, array $thick, array $stones): array
     {
         $wide = $input->num('width');
         $base = $input->numOr('width_base', $wide);
-        $line = static fn (string $key, string $what, ?float $setting, string $from): array => ['key' => $key, 'what' => $what, 'setting_mm' => $setting, 'from' => $from];
+        $line = static fn (string $key, string $what, ?float $setting, string $from, string $face = 'outside'): array => ['key' => $key, 'what' => $what, 'setting_mm' => $setting, 'from' => $from, 'face' => $face];
+        $off = max(0.0, $input->numOr('slice', $wide) - $wide) / 2;
         $lines = [
-            $line('square', 'cut the blank square', null, 'by eye and square'),
-            $line('faces', 'true both faces flat', $across, 'face to face'),
-            $line('centre', 'centre line round the tube', $across / 2, 'from each face'),
+            $line('square', 'cut the blank square', null, 'by eye and square', 'both faces'),
+            $line('faces', $off > 1e-9 ? sprintf('true both faces flat, %.2f off each', $off) : 'true both faces flat', $wide, 'face to face', 'both faces'),
+            $line('centre', 'centre line round the tube', $wide / 2, 'from each face'),
             $line('top', 'top, across', null, 'where the grain or the flat is'),
-            $line('base', 'base, opposite the top', $around / 2, 'from the top, both ways'),
-            $line('quarters', 'quarter lines, opposite one another', $around / 4, 'from top and base'),
+            $line('base', 'base, opposite the top', $on, 'from the top, straight through'),
+            $line('quarters', 'quarter lines, opposite one another', $on * M_SQRT1_2, 'from top and base, both ways'),
         ];
         foreach ($this->oppositesFirst($stones) as $index => $stone) {
-            $lines[] = $line("stone-{$index}", sprintf('stone circle of %.2f', $stone['diameter_mm']), $stone['diameter_mm'] / 2, sprintf('%s%s', abs($stone['along_mm']) < 1e-9 ? 'at the top' : sprintf('%.2f %s the top', abs($stone['along_mm']), $stone['along_mm'] < 0 ? 'before' : 'after'), abs($stone['across_mm']) < 1e-9 ? '' : sprintf(', %.2f off the centre line', abs($stone['across_mm']))));
+            $lines[] = $line("stone-{$index}", sprintf('stone circle of %.2f', $stone['diameter_mm']), $stone['diameter_mm'] / 2, sprintf('%s%s', abs($stone['along_mm']) < 1e-9 ? 'at the top' : sprintf('dividers at %.2f %s the top', $on * sin(min(M_PI_2, abs($stone['along_mm']) / $on)), $stone['along_mm'] < 0 ? 'before' : 'after'), abs($stone['across_mm']) < 1e-9 ? '' : sprintf(', %.2f off the centre line', abs($stone['across_mm']))));
         }
         $lines[] = $line('outline', 'outline at the top', $wide / 2, 'from the centre line');
-        $lines[] = $line('thickness', 'thickness line on both faces, at the top', $thick[0], 'from the bore');
+        $lines[] = $line('thickness', 'thickness line on both faces, at the top', $thick[0], 'from the bore', 'both faces');
         if (abs($thick[1] - $thick[0]) > 1e-9) {
-            $lines[] = $line('thickness-base', 'thickness line on both faces, at the base', $thick[1], 'from the bore');
+            $lines[] = $line('thickness-base', 'thickness line on both faces, at the base', $thick[1], 'from the bore', 'both faces');
         }
-        $lines[] = $line('level-top', 'top level, flat kept until last', $thick[0], 'from the bore');
+        $lines[] = $line('level-top', 'top level, flat kept until last', $thick[0], 'from the bore', 'both faces');
         $lines[] = $line('level-side', 'side levels, square kept until last', $wide / 2, 'from the centre line');
         if (abs($base - $wide) > 1e-9) {
             $lines[] = $line('taper', 'taper, last of all', $base / 2, 'from the centre line at the base');
@@ -129,7 +129,7 @@ final class LayoutGrid implements Sheet
     }
 
     /**
-     * @param  list<array{key: string, what: string, setting_mm: float|null, from: string}>  $lines
+     * @param  list<array{key: string, what: string, setting_mm: float|null, from: string, face: string}>  $lines
      * @param  list<array{along_mm: float, across_mm: float, diameter_mm: float}>  $stones
      */
     private function judge(Reckoning $answer, array $lines, array $stones, float $wide): void

@@ -74,7 +74,7 @@ final class LayoutRow implements Sheet
         // The row ends at the outer edges of its end stones.
         $arc = $last['angle_deg'] - $row[0]['angle_deg'] + rad2deg(asin($last['diameter_mm'] / 2 / $radius) + asin($row[0]['diameter_mm'] / 2 / $radius));
         $wall = $this->leastWall($row, $radius, $input->num('girdle_depth'));
-        $uses = [$input->has('sizes') ? 'sizes' : 'count', 'gap', 'outer_diameter', 'girdle_depth'];
+        $uses = [$input->has('sizes') && $input->nums('sizes') !== [] ? 'sizes' : 'count', 'gap', 'outer_diameter', 'girdle_depth'];
         $answer = Reckoning::of($this, $input)
             ->work('girdle_radius', $radius, 'outside diameter ÷ 2 − girdle depth', '{} ÷ 2 − {}', [$input->num('outer_diameter'), $input->num('girdle_depth')], ['outer_diameter', 'girdle_depth'], 'the girdles lie here', self::SOURCE)
             ->work('total_arc_deg', $arc, 'sum of 2 × asin((mean diameter + gap) ÷ (2 × R)) and the two end stones’ halves', '{}', [$arc], $uses, 'neighbours by their straight distance', self::SOURCE)
@@ -105,7 +105,7 @@ final class LayoutRow implements Sheet
      */
     private function side(Input $input): array
     {
-        if ($input->has('sizes')) {
+        if ($input->has('sizes') && $input->nums('sizes') !== []) {
             foreach (['count', 'largest', 'smallest'] as $other) {
                 if ($input->has($other)) {
                     throw BadInput::bothGiven(['sizes', $other]);

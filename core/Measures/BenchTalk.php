@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Measures;
 
+use IntlChar;
+
 /**
  * Reads measures as people say them at the bench: `1/8 in`, `16 ga`, `7 ½`, `12,5 mm`, `900 °F`.
  * The only place where a typed unit is converted.
@@ -40,6 +42,10 @@ final class BenchTalk
     {
         if ($quantity === Quantity::RingSize) {
             return RingSize::fromBenchTalk($typed)->circumference;
+        }
+        if ($quantity === Quantity::Length && preg_match('/^(0{2,4}) ?(?:ga|gauge)$/i', self::plain($typed), $found) === 1) {
+            // 00, 000 and 0000 go on below 0: −1, −2 and −3.
+            return self::gauge(1 - strlen($found[1]));
         }
         [$number, $unit] = self::split($quantity, $typed);
         if ($unit === '') {
@@ -87,12 +93,23 @@ final class BenchTalk
     /** One spelling for inch marks, fractions, minus signs and superscripts. */
     public static function plain(string $typed): string
     {
-        $text = strtr(trim($typed), ['″' => '"', '”' => '"', '“' => '"', "''" => '"', '−' => '-', '²' => '2', '³' => '3', "\u{00A0}" => ' ', "\u{202F}" => ' ']);
+        $text = strtr(trim(self::folded($typed)), ['″' => '"', '”' => '"', '“' => '"', "''" => '"', '−' => '-', '²' => '2', '³' => '3', "\u{00A0}" => ' ', "\u{202F}" => ' ']);
         foreach (self::FRACTIONS as $glyph => $fraction) {
             $text = str_replace($glyph, ' '.$fraction, $text);
         }
 
         return trim((string) preg_replace(['/(?<=\d),(?=\d)/', '/\s+/u'], ['.', ' '], $text));
+    }
+
+    /** Digits of any script as 0 to 9; full-width letters and signs as plain ones. */
+    private static function folded(string $typed): string
+    {
+        if (preg_match('/[^\x00-\x7F]/', $typed) !== 1) {
+            return $typed;
+        }
+        $wide = (string) preg_replace_callback('/[\x{FF01}-\x{FF5E}]/u', static fn (array $found): string => (string) mb_chr(mb_ord($found[0]) - 0xFEE0), $typed);
+
+        return (string) preg_replace_callback('/\p{Nd}/u', static fn (array $found): string => (string) IntlChar::charDigitValue($found[0]), $wide);
     }
 
     /**

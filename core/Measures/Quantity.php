@@ -76,6 +76,22 @@ enum Quantity: string
         };
     }
 
+    /**
+     * The smallest figure above nought that can be meant; a nearer one is a slip, and divides into nonsense.
+     */
+    public function least(): float
+    {
+        return match ($this) {
+            self::Length, self::Minutes, self::Seconds => 0.001,
+            self::RingSize => 10.0,
+            self::Mass, self::Millilitres => 0.00001,
+            self::CubicMillimetres, self::SquareMillimetres => 0.0001,
+            self::Density => 0.01,
+            self::HeatingRate => 0.5,
+            default => 1e-9,
+        };
+    }
+
     /** Whether zero means something here: 0 °C, no share, the number nought. */
     public function allowsZero(): bool
     {

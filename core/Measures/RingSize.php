@@ -48,7 +48,8 @@ final readonly class RingSize
      */
     public static function fromBenchTalk(string $typed): self
     {
-        $plain = BenchTalk::plain($typed);
+        // “Size 7” is said on the North American scale, “size K” in letters.
+        $plain = (string) preg_replace(['/^size +(?=\d)/i', '/^size +/i'], ['us ', ''], BenchTalk::plain($typed));
         $words = ['us' => Scale::NorthAmerican, 'uk' => Scale::British, 'eu' => Scale::Iso, 'iso' => Scale::Iso, 'jp' => Scale::Japanese, 'ch' => Scale::Swiss];
         if (preg_match('/^(us|uk|eu|iso|jp|ch) ?(.+)$/i', $plain, $found) === 1) {
             return self::on($words[strtolower($found[1])], $found[2]);

@@ -74,6 +74,10 @@ enum Scale: string
      */
     public function read(string $typed): float
     {
+        $typed = (string) preg_replace('/^size +/i', '', BenchTalk::plain($typed));
+        if ($this === self::Diameter || $this === self::Circumference) {
+            return BenchTalk::read(Quantity::Length, $typed);
+        }
         if ($this !== self::British) {
             return BenchTalk::number($typed);
         }

@@ -50,9 +50,10 @@ final class MetalCharge implements Sheet
                 Output::mass('piece_mass', 'the liquid metal the piece takes, without sprues'),
                 Output::mass('fill_mass', 'the liquid metal the piece and its sprues take'),
                 Output::mass('expected_mass', 'what the cold casting should weigh, sprues on, button off'),
+                Output::mass('expected_piece_mass', 'what it should weigh with its sprues cut off'),
                 Output::mass('button_mass', 'button'),
                 Output::mass('charge_mass', 'metal to melt'),
-                Output::number('factor', 'charge over wax'),
+                Output::number('factor', 'charge over the wax alone'),
                 Output::share('new_share', 'share of the charge that is clean new metal'),
             ],
             [
@@ -93,10 +94,12 @@ final class MetalCharge implements Sheet
         $buttonUse = $input->has('button_fraction') ? 'button_fraction' : 'method';
         $answer
             ->work('expected_mass', $fill * (1 - $shrink) ** 3, 'fill × (1 − shrinkage)³', '{} × (1 − {}) ^ 3', [$fill, $shrink], [...$withSprues, 'process'], 'the cold casting is smaller every way; only this is held against the balance', self::SOURCE)
+            ->work('expected_piece_mass', $piece * (1 - $shrink) ** 3, 'piece × (1 − shrinkage)³', '{} × (1 − {}) ^ 3', [$piece, $shrink], [...$withSprues, 'process'], 'the trimmed casting is held against this', self::SOURCE)
             ->work('button_mass', $button, 'the larger of share × fill and the least button', 'max({} × {}, {})', [$fraction, $fill, $minimum], [...$withSprues, $buttonUse], 'the button feeds the sprues while they freeze, and drives a hand pour', self::SOURCE)
             ->work('charge_mass', $charge, 'fill + button', '{} + {}', [$fill, $button], [...$withSprues, $buttonUse], 'what goes in the crucible', self::SOURCE);
         if ($input->has('wax_mass')) {
-            $answer->work('factor', $charge / $input->num('wax_mass'), 'charge ÷ wax', '{} ÷ {}', [$charge, $input->num('wax_mass')], $uses, 'the rule of thumb this replaces', self::SOURCE);
+            $bare = $input->num('wax_mass') - $input->num('stones_mass');
+            $answer->work('factor', $charge / $bare, 'charge ÷ wax without stones', '{} ÷ {}', [$charge, $bare], $uses, 'the rule of thumb this replaces', self::SOURCE);
         }
         $this->judge($answer, $input, $rules, $charge, $alloy);
 

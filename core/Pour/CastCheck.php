@@ -22,7 +22,10 @@ final class CastCheck implements Sheet
 
     private const LOSS_STOP = 0.03;
 
+    /** Lighter by more than this did not fill, where the wax's density was measured and where it was not. */
     private const LIGHT = 0.03;
+
+    private const LIGHT_BY_LIST = 0.06;
 
     /** What a bench balance cannot tell, g. */
     private const IGNORED = 0.05;
@@ -35,8 +38,12 @@ final class CastCheck implements Sheet
             'cast.check',
             'A casting weighed and measured, against what was expected',
             [
-                Field::mass('casting_mass', 'the casting, sprues on, button off'),
-                Field::mass('expected_mass', 'what it should weigh')->optional(),
+                Field::mass('casting_mass', 'the casting, button off'),
+                Field::choice('weighed', ['whole', 'trimmed'], 'whether its sprues were on when it was weighed')->default('whole'),
+                Field::mass('sprues_mass', 'the sprues, cut off')->allowingZero()->optional(),
+                Field::mass('expected_mass', 'what it should weigh, sprues on')->optional(),
+                Field::mass('expected_piece_mass', 'what it should weigh, sprues off')->optional(),
+                Field::yesNo('density_measured', 'whether the wax’s density was measured')->default(false),
                 Field::mass('charge_mass', 'metal that was melted')->optional(),
                 Field::mass('button_mass', 'the button')->allowingZero()->optional(),
                 Field::mass('scrap_mass', 'splashes and flash gathered')->allowingZero()->default(0.0),
@@ -56,7 +63,7 @@ final class CastCheck implements Sheet
                 'loss-high' => 'loss over 1 % of the charge',
                 'loss-too-high' => 'loss over 3 % of the charge',
                 'weighing-error' => 'more metal came out than went in',
-                'casting-light' => 'casting over 3 % lighter than expected',
+                'casting-light' => 'casting lighter than expected, by over 3 % where the wax’s density was measured, over 6 % where it was not',
                 'shrinkage-odd' => 'measured shrinkage is negative or over 5 %',
             ],
         );
@@ -67,12 +74,13 @@ final class CastCheck implements Sheet
         $answer = Reckoning::of($this, $input);
         $casting = $input->num('casting_mass');
         $this->loss($answer, $input, $casting);
-        if ($input->has('expected_mass')) {
-            $expected = $input->num('expected_mass');
+        $against = $input->text('weighed') === 'whole' ? 'expected_mass' : 'expected_piece_mass';
+        if ($input->has($against)) {
+            $expected = $input->num($against);
             $light = 1 - $casting / $expected;
-            $answer->work('off_expected', $casting - $expected, 'casting − expected', '{} − {}', [$casting, $expected], ['casting_mass', 'expected_mass'], 'expected is the shrunk mass, sprues on', self::SOURCE)
-                ->work('light_share', $light, '1 − casting ÷ expected', '1 − {} ÷ {}', [$casting, $expected], ['casting_mass', 'expected_mass'], 'as a share', self::SOURCE);
-            if ($light > self::LIGHT + 1e-9) {
+            $answer->work('off_expected', $casting - $expected, 'casting − expected', '{} − {}', [$casting, $expected], ['casting_mass', $against, 'weighed'], 'expected is the shrunk mass of what was on the balance', self::SOURCE)
+                ->work('light_share', $light, '1 − casting ÷ expected', '1 − {} ÷ {}', [$casting, $expected], ['casting_mass', $against, 'weighed'], 'as a share', self::SOURCE);
+            if ($light > ($input->flag('density_measured') ? self::LIGHT : self::LIGHT_BY_LIST) + 1e-9) {
                 $answer->find(Level::Caution, 'casting-light', 'casting_mass', sprintf('The casting is %.1f %% lighter than expected: something did not fill, or it is porous.', 100 * $light), 'Look at the thin parts and under the sprues with a glass before you file.');
             }
         }
@@ -96,10 +104,15 @@ final class CastCheck implements Sheet
         if (! $input->has('charge_mass') || ! $input->has('button_mass')) {
             return;
         }
+        $isTrimmed = $input->text('weighed') === 'trimmed';
+        if ($isTrimmed && ! $input->has('sprues_mass')) {
+            return;
+        }
         [$charge, $button, $scrap] = [$input->num('charge_mass'), $input->num('button_mass'), $input->num('scrap_mass')];
-        $loss = $charge - $casting - $button - $scrap;
-        $uses = ['charge_mass', 'casting_mass', 'button_mass', 'scrap_mass'];
-        $answer->work('loss', $loss, 'charge − casting − button − scrap', '{} − {} − {} − {}', [$charge, $casting, $button, $scrap], $uses, 'metal in is casting, button and loss', self::SOURCE)
+        $sprues = $isTrimmed ? $input->num('sprues_mass') : 0.0;
+        $loss = $charge - $casting - $sprues - $button - $scrap;
+        $uses = ['charge_mass', 'casting_mass', 'button_mass', 'scrap_mass', 'weighed', ...($isTrimmed ? ['sprues_mass'] : [])];
+        $answer->work('loss', $loss, $isTrimmed ? 'charge − casting − sprues − button − scrap' : 'charge − casting with its sprues − button − scrap', $isTrimmed ? '{} − {} − {} − {} − {}' : '{} − {} − {} − {}', $isTrimmed ? [$charge, $casting, $sprues, $button, $scrap] : [$charge, $casting, $button, $scrap], $uses, 'metal in is casting, sprues, button, scrap and loss', self::SOURCE)
             ->work('loss_share', $loss / $charge, 'loss ÷ charge', '{} ÷ {}', [$loss, $charge], $uses, 'fume, flux and splashes', self::SOURCE);
         if (abs($loss) < self::IGNORED - 1e-9) {
             return;

@@ -64,6 +64,8 @@ final class PourFill implements Sheet
                 'not-driven-in' => 'drive under the entry pressure',
                 'flask-too-cold' => 'flask under 200 °C',
                 'metal-too-cold' => 'metal not above its liquidus',
+                'hot-for-gypsum' => 'metal poured over 1150 °C into gypsum',
+                'too-hot-for-gypsum' => 'metal poured over 1260 °C into gypsum',
             ],
         );
     }
@@ -72,6 +74,9 @@ final class PourFill implements Sheet
     {
         $alloy = Alloy::named($input->text('alloy'), $rules);
         [$flask, $metal] = [$input->num('flask_temperature'), $input->num('metal_temperature')];
+        if (! $alloy->isForGypsum()) {
+            throw BadInput::field('alloy', sprintf('%s is not poured into gypsum investment, and no figures are kept for it: fabricate it, or send it out.', ucfirst($alloy->label)));
+        }
         if ($flask >= $alloy->solidus) {
             throw BadInput::field('flask_temperature', sprintf('The flask is at or over the solidus of %s: it would never freeze. Under %.0f °C is accepted.', $alloy->label, $alloy->solidus));
         }
@@ -124,6 +129,11 @@ final class PourFill implements Sheet
         }
         if ($flask < 200) {
             $answer->find(Level::Stop, 'flask-too-cold', 'flask_temperature', sprintf('A flask at %.0f °C freezes the metal at the gate.', $flask), 'Pour at 200 °C or above.', ['flask_temperature' => 200]);
+        }
+        if ($metal > 1260 + 1e-9) {
+            $answer->find(Level::Stop, 'too-hot-for-gypsum', 'metal_temperature', sprintf('Poured at %.0f °C, over 1260: gypsum breaks down against it.', $metal), 'Use a phosphate-bonded investment by its own sheet, or another alloy.');
+        } elseif ($metal > 1150 + 1e-9) {
+            $answer->find(Level::Caution, 'hot-for-gypsum', 'metal_temperature', sprintf('Poured at %.0f °C, over 1150: gypsum begins to break down against it.', $metal), 'Pour no hotter than it must be, and ask the investment’s maker.');
         }
         if ($metal <= $alloy->liquidus) {
             $answer->find(Level::Stop, 'metal-too-cold', 'metal_temperature', sprintf('%s is not all liquid at %.0f °C.', ucfirst($alloy->label), $metal), sprintf('Heat it %.0f °C above its liquidus of %.0f.', $alloy->superheatLow ?? 50, $alloy->liquidus), ['metal_temperature' => $alloy->liquidus + ($alloy->superheatLow ?? 50)]);

@@ -30,7 +30,8 @@ final class SpinBalance implements Sheet
                 Field::mass('crucible_mass', 'crucible with its carriage'),
                 Field::mass('flask_mass', 'the invested flask'),
                 Field::mass('charge_mass', 'metal to melt'),
-                Field::length('flask_radius', 'from the pivot to the middle of crucible and flask'),
+                Field::length('crucible_radius', 'from the pivot to the middle of the crucible'),
+                Field::length('flask_radius', 'from the pivot to the middle of the flask'),
                 Field::mass('counterweight_mass', 'the counterweight')->optional(),
                 Field::length('counterweight_radius', 'from the pivot to the counterweight')->optional(),
                 Field::length('arm_length', 'farthest that the counterweight goes')->optional(),
@@ -42,7 +43,7 @@ final class SpinBalance implements Sheet
                 Output::mass('counterweight_mass', 'how heavy it is'),
                 Output::of(Quantity::Count, 'turns', 'turns of the spring'),
             ],
-            ['weight-off-arm' => 'the counterweight would stand beyond the end of the arm', 'overwound' => 'more turns than the charge asks for'],
+            ['weight-off-arm' => 'the counterweight would stand beyond the end of the arm', 'overwound' => 'more turns than the charge asks for', 'one-radius' => 'crucible and flask are said to stand at one radius'],
         );
     }
 
@@ -51,13 +52,13 @@ final class SpinBalance implements Sheet
         if ($input->has('counterweight_mass') === $input->has('counterweight_radius')) {
             throw $input->has('counterweight_mass') ? BadInput::bothGiven(['counterweight_mass', 'counterweight_radius']) : BadInput::neitherGiven('counterweight_mass', ['its mass, to be told where it goes', 'where it stands, to be told its mass']);
         }
-        $masses = [$input->num('crucible_mass'), $input->num('flask_mass'), $input->num('charge_mass')];
-        $moment = array_sum($masses) * $input->num('flask_radius');
-        $uses = ['crucible_mass', 'flask_mass', 'charge_mass', 'flask_radius'];
+        [$crucible, $flask, $inner, $outer] = [$input->num('crucible_mass'), $input->num('flask_mass'), $input->num('crucible_radius'), $input->num('flask_radius')];
+        $moment = ($crucible + $input->num('charge_mass')) * $inner + $flask * $outer;
+        $uses = ['crucible_mass', 'flask_mass', 'charge_mass', 'crucible_radius', 'flask_radius'];
         $charge = $input->num('charge_mass');
-        $turns = $charge < 20 ? 2 : ($charge < 50 ? 3 : 4);
+        $turns = $charge <= 20 ? 2 : ($charge <= 50 ? 3 : 4);
         $answer = Reckoning::of($this, $input)
-            ->work('moment_g_mm', $moment, '(crucible + flask + charge) × radius', '({} + {} + {}) × {}', [...$masses, $input->num('flask_radius')], $uses, 'an arm out of balance shakes itself off its post', self::SOURCE)
+            ->work('moment_g_mm', $moment, '(crucible + charge) × its radius + flask × its radius', '({} + {}) × {} + {} × {}', [$crucible, $charge, $inner, $flask, $outer], $uses, 'an arm out of balance shakes itself off its post', self::SOURCE)
             ->work('turns', $turns, 'by the charge: to 20 g two, to 50 three, above four', '{}', [$turns], ['charge_mass'], 'an overwound spring throws the metal out', self::SOURCE);
         if ($input->has('counterweight_mass')) {
             $radius = $moment / $input->num('counterweight_mass');
@@ -70,6 +71,9 @@ final class SpinBalance implements Sheet
             $mass = $moment / $input->num('counterweight_radius');
             $answer->work('counterweight_mass', $mass, 'moment ÷ radius of the counterweight', '{} ÷ {}', [$moment, $input->num('counterweight_radius')], [...$uses, 'counterweight_radius'], 'both sides pull alike', self::SOURCE)
                 ->work('counterweight_radius', $input->num('counterweight_radius'), 'as given', '{}', [$input->num('counterweight_radius')], ['counterweight_radius'], 'where it stands', self::SOURCE);
+        }
+        if (abs($inner - $outer) < 1e-9) {
+            $answer->find(Level::Caution, 'one-radius', 'crucible_radius', 'Crucible and flask are said to stand equally far from the pivot; one radius for both is some 15 % out.', 'Measure to the middle of each.');
         }
         if ($input->has('turns') && $input->num('turns') > $turns) {
             $answer->find(Level::Stop, 'overwound', 'turns', sprintf('%d turns for %.1f g: an overwound arm throws the metal, or flies.', (int) $input->num('turns'), $charge), sprintf('Give it %d.', $turns), ['turns' => $turns]);

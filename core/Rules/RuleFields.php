@@ -67,11 +67,11 @@ final class RuleFields
             Field::choice('charge.method', ['spin', 'vacuum', 'hand'], 'how this workshop pours')->default('spin'),
 
             Field::length('sprue.least', 'thinnest sprue')->default(2.0),
-            Field::number('sprue.margin', 'sprue modulus over the modulus it feeds')->default(1.2),
+            Field::number('sprue.margin', 'sprue modulus over the modulus it feeds')->between(1.0, 1.3)->default(1.1),
             Field::length('sprue.length', 'length of a sprue')->default(10.0),
             Field::length('sprue.stem_length', 'length of the stem that a Y or three sprues join')->allowingZero()->default(8.0),
-            Field::number('sprue.reach_caution', 'reach from which thin runs often fail, in thicknesses')->default(16.0),
-            Field::number('sprue.reach_stop', 'reach from which they fail, in thicknesses')->default(26.0),
+            Field::number('sprue.reach_caution', 'metal that runs farther than this often freezes, in moduli of the thinnest section')->default(45.0),
+            Field::number('sprue.reach_stop', 'metal that runs farther than this freezes, in moduli of the thinnest section')->default(73.0),
             Field::length('flask.wall', 'pattern to flask wall')->default(6.0),
             Field::length('flask.end', 'top of the pattern to the end')->default(12.0),
 

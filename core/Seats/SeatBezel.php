@@ -85,22 +85,42 @@ final class SeatBezel implements Sheet
         [$wall, $fit] = [$input->num('wall'), $input->num('fit')];
         $answer = Reckoning::of($this, $input);
         $uses = StoneInput::uses($input);
-        $scored = ($input->textOrNull('corners') ?? ($outline->shape->isScored() ? 'scored' : 'bent')) === 'scored' && $outline->turns() !== [];
+        $scored = self::isScored($input, $outline);
         $this->strip($answer, $outline, $wall, $fit, $scored, $uses);
         $seat = $input->numOr('seat_height', $cabochon ? self::CABOCHON_SEAT : $stone->pavilion + self::UNDER_CULET);
         $cover = $this->cover($answer, $input, $outline->wide, $cabochon);
         $height = $seat + $stone->girdle + $cover;
         [$left, $right, $bottom, $top] = $outline->box();
+        [$wide, $long] = $this->outside($outline, $fit + $wall, $scored);
         $answer
             ->work('seat_height', $seat, $input->has('seat_height') ? 'as given' : ($cabochon ? '1.0 under a cabochon' : 'pavilion + 0.4'), $cabochon || $input->has('seat_height') ? '{}' : '{} + 0.4', [$cabochon || $input->has('seat_height') ? $seat : $stone->pavilion],
                 [$input->has('seat_height') ? 'seat_height' : 'width'], 'the culet clears what the bezel stands on', self::SOURCE)
             ->work('strip_height', $height, 'seat height + girdle + cover', '{} + {} + {}', [$seat, $stone->girdle, $cover], ['width', 'seat_height', 'girdle_height', 'cover'], 'from the foot to what is pushed over', self::SOURCE)
-            ->work('outside_width', $right - $left + 2 * ($fit + $wall), 'width over all + 2 × (fit + wall)', '{} + 2 × ({} + {})', [$right - $left, $fit, $wall], [...$uses, 'fit', 'wall'], 'both sides', self::SOURCE)
-            ->work('outside_length', $top - $bottom + 2 * ($fit + $wall), 'length over all + 2 × (fit + wall)', '{} + 2 × ({} + {})', [$top - $bottom, $fit, $wall], [...$uses, 'fit', 'wall'], 'both ends', self::SOURCE);
+            ->work('outside_width', $wide, 'width over all + what fit, wall and mitres reach', '{} + {}', [$right - $left, $wide - $right + $left], [...$uses, 'fit', 'wall', 'corners'], 'both sides', self::SOURCE)
+            ->work('outside_length', $long, 'length over all + what fit, wall and mitres reach', '{} + {}', [$top - $bottom, $long - $top + $bottom], [...$uses, 'fit', 'wall', 'corners'], 'both ends', self::SOURCE);
         $this->body($answer, $input, $rules, $outline, $height, $seat, $scored);
         $this->judge($answer, $input, $rules, $outline);
 
         return $answer->answer();
+    }
+
+    /** Whether its strip is scored and mitred at its points, or bent round them. */
+    public static function isScored(Input $input, Outline $outline): bool
+    {
+        return ($input->textOrNull('corners') ?? ($outline->shape->isScored() ? 'scored' : 'bent')) === 'scored' && $outline->turns() !== [];
+    }
+
+    /** @return array{float, float} width and length outside: a wall's parallel, and where it is scored as far as its mitres */
+    private function outside(Outline $outline, float $out, bool $scored): array
+    {
+        [$left, $right, $bottom, $top] = $outline->box();
+        $mitres = $scored ? $outline->mitres($out) : [];
+        [$across, $along] = [array_column($mitres, 0), array_column($mitres, 1)];
+
+        return [
+            max([$right + $out, ...$across]) - min([$left - $out, ...$across]),
+            max([$top + $out, ...$along]) - min([$bottom - $out, ...$along]),
+        ];
     }
 
     /** @param list<string> $uses */
@@ -114,15 +134,16 @@ final class SeatBezel implements Sheet
 
             return;
         }
-        $out = $fit + $wall;
+        [$middle, $out] = [$fit + $wall / 2, $fit + $wall];
         [$turned, $mitres] = [array_sum($outline->turns()), array_sum(array_map(static fn (float $turn): float => tan($turn / 2), $outline->turns()))];
-        $answer->work('strip_length', $perimeter + $out * (2 * M_PI - $turned) + 2 * $out * $mitres, 'P + δ × (2π − Σφ) + 2δ × Σ tan(φ ÷ 2), δ = fit + wall', '{} + {} × (2 × π − {}) + 2 × {} × {}', [$perimeter, $out, $turned, $out, $mitres], $uses,
-            'scored and mitred at its points, the strip is cut to its outside', self::SOURCE);
+        $answer->work('strip_length', $perimeter + $middle * (2 * M_PI - $turned) + 2 * $out * $mitres,
+            'P + (fit + wall ÷ 2) × (2π − Σφ) + 2 × (fit + wall) × Σ tan(φ ÷ 2)', '{} + {} × (2 × π − {}) + 2 × {} × {}', [$perimeter, $middle, $turned, $out, $mitres], $uses,
+            'bent about its middle along the curves, cut to its outside where it is scored and mitred', self::SOURCE);
     }
 
     private function cover(Reckoning $answer, Input $input, float $width, bool $cabochon): float
     {
-        $usual = $width < 4 ? 0.3 : ($width < 8 ? 0.4 : 0.5);
+        $usual = $width <= 4 ? 0.3 : ($width <= 8 ? 0.4 : 0.5);
         $most = $cabochon && $input->has('depth') ? self::COVER_SHARE * $input->num('depth') : null;
         if ($input->has('cover')) {
             $cover = $input->num('cover');

@@ -28,7 +28,7 @@ final class SeatClaw implements Sheet
 
     private const DEEPEST_NOTCH = 0.4;
 
-    private const STANDING = 2.0;
+    private const LEAST_STANDING = 1.5;
 
     /** Normals at which claws stand, degrees, by shape and count; points of the outline have claws of their own beside them. */
     private const PLACES = [
@@ -58,13 +58,13 @@ final class SeatClaw implements Sheet
                 Output::length('wire', 'diameter of the claw wire'),
                 Output::length('notch', 'depth of the notch'),
                 Output::length('cut_length', 'length to cut each wire'),
-                Output::length('pilot', 'pilot hole for the wire'),
+                Output::length('pilot', 'hole for the wire, a push fit'),
                 Output::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of the claws as they stand, without what is held'),
                 Output::rows('places', 'each claw’s axis: x_mm, y_mm, angle_deg, and whether it is a V at a point'),
             ],
             [
                 'notch-too-deep' => 'notch over 40 % of the wire',
-                'standing-short' => 'under 2 mm stands before setting',
+                'standing-short' => 'less stands before setting than crown height + 1 mm, or than 1.5 mm',
             ],
         );
     }
@@ -87,24 +87,25 @@ final class SeatClaw implements Sheet
             ->work('wire', $wire, $input->has('wire') ? 'as chosen' : 'by the mean diameter; 0.1 more where there are fewer than four', '{}', [$wire], [...$uses, 'claws', 'wire'], sprintf('mean diameter %.2f mm', ($outline->long + $outline->wide) / 2), self::SOURCE)
             ->work('notch', $notch, $input->has('notch') ? 'as given' : '0.3 × wire', $input->has('notch') ? '{}' : '0.3 × {}', [$input->has('notch') ? $notch : $wire], ['notch', 'wire'], 'at the girdle, never over 40 % of the wire', self::SOURCE)
             ->work('cut_length', $cut, 'below the notch + crown + 1 to bend over + 2 to hold', '{} + {} + 1 + 2', [$below, $stone->crown], ['width', 'depth', 'below'], 'cut long; claws only get shorter', self::SOURCE)
-            ->work('pilot', $wire - 0.1, 'wire − 0.1', '{} − 0.1', [$wire], ['wire'], 'so that the wire is a push fit', self::SOURCE)
+            ->work('pilot', $wire - 0.02, 'wire − 0.02', '{} − 0.02', [$wire], ['wire'], 'drilled small first and opened to this, so that the wire is a push fit', self::SOURCE)
             ->work('volume_mm3', $count * M_PI / 4 * $wire ** 2 * ($cut - 2), 'claws × π ÷ 4 × wire² × (cut length − 2)', '{} × π ÷ 4 × {} ^ 2 × ({} − 2)', [$count, $wire, $cut], ['claws', 'wire', 'width'], 'what is held comes off', self::SOURCE)
             ->give('places', $this->places($outline, $normals, $points, $wire / 2 - $notch));
         if ($notch > self::DEEPEST_NOTCH * $wire + 1e-9) {
             $answer->find(Level::Caution, 'notch-too-deep', 'notch', sprintf('A notch of %.2f mm takes %.0f %% of the wire: the claw breaks there.', $notch, 100 * $notch / $wire), sprintf('Cut %.2f mm at the most.', self::DEEPEST_NOTCH * $wire), ['notch' => floor(1000 * self::DEEPEST_NOTCH * $wire) / 1000]);
         }
-        if ($input->has('standing') && $input->num('standing') < self::STANDING - 1e-9) {
-            $answer->find(Level::Caution, 'standing-short', 'standing', sprintf('%.2f mm standing gives nothing to hold or bend.', $input->num('standing')), 'Leave 2 mm standing before setting.', ['standing' => self::STANDING]);
+        $wanted = max(self::LEAST_STANDING, $stone->crown + 1);
+        if ($input->has('standing') && $input->num('standing') < $wanted - 1e-9) {
+            $answer->find(Level::Caution, 'standing-short', 'standing', sprintf('%.2f mm standing gives too little to hold and bend over a crown of %.2f.', $input->num('standing'), $stone->crown), sprintf('Leave %.2f mm standing before setting; 2 mm is the bench’s plain rule.', $wanted), ['standing' => ceil(1000 * $wanted) / 1000]);
         }
 
         return $answer->answer();
     }
 
-    /** Wire by the mean diameter; a band of the table holds from its lower bound. */
+    /** Wire by the mean diameter; “to 7” includes 7. */
     private function wire(float $mean, int $claws): float
     {
         $wire = match (true) {
-            $mean < 2 => 0.5, $mean < 3 => 0.7, $mean < 5 => 0.9, $mean < 7 => 1.0, $mean < 9 => 1.2, default => 1.4
+            $mean <= 2 => 0.5, $mean <= 3 => 0.7, $mean <= 5 => 0.9, $mean <= 7 => 1.0, $mean <= 9 => 1.2, default => 1.4
         };
 
         return $wire + ($claws < 4 ? 0.1 : 0.0);
@@ -129,6 +130,30 @@ final class SeatClaw implements Sheet
     }
 
     /**
+     * Beside the middle of an octagon's cut: halfway between its two corners in that quarter.
+     *
+     * @return array{float, float}
+     */
+    private static function onCut(Outline $outline, float $degrees, float $offset): array
+    {
+        [$right, $up] = [cos(deg2rad($degrees)) <=> 0.0, sin(deg2rad($degrees)) <=> 0.0];
+        $ends = array_values(array_filter($outline->vertices(), static fn (array $corner): bool => ($corner[0] <=> 0.0) === $right && ($corner[1] <=> 0.0) === $up));
+        [$x, $y] = [array_sum(array_column($ends, 0)) / count($ends), array_sum(array_column($ends, 1)) / count($ends)];
+
+        return [$x + $right * $offset * M_SQRT1_2, $y + $up * $offset * M_SQRT1_2];
+    }
+
+    /**
+     * The way out of a corner that halves it: at a rectangle’s, straight between its sides; elsewhere the stone is the same on both sides of it.
+     *
+     * @return array{float, float}
+     */
+    private static function bisector(Outline $outline, float $x, float $y): array
+    {
+        return $outline->shape === Shape::Rectangle ? [($x <=> 0.0) * M_SQRT1_2, ($y <=> 0.0) * M_SQRT1_2] : [$x / hypot($x, $y), $y / hypot($x, $y)];
+    }
+
+    /**
      * @param  list<float>  $normals
      * @param  list<array{float, float}>  $points
      * @return list<array{x_mm: float, y_mm: float, angle_deg: float, v: bool}>
@@ -137,12 +162,13 @@ final class SeatClaw implements Sheet
     {
         $places = [];
         foreach ($normals as $degrees) {
-            [$x, $y] = $outline->facing(deg2rad($degrees), $offset);
+            [$x, $y] = $outline->shape === Shape::Octagon ? self::onCut($outline, $degrees, $offset) : $outline->facing(deg2rad($degrees), $offset);
             $places[] = ['x_mm' => $x, 'y_mm' => $y, 'angle_deg' => fmod(rad2deg(atan2($y, $x)) + 360, 360), 'v' => false];
         }
         foreach ($points as [$x, $y]) {
-            $long = hypot($x, $y);
-            $places[] = ['x_mm' => $x * (1 + $offset / $long), 'y_mm' => $y * (1 + $offset / $long), 'angle_deg' => fmod(rad2deg(atan2($y, $x)) + 360, 360), 'v' => true];
+            [$dx, $dy] = self::bisector($outline, $x, $y);
+            [$x, $y] = [$x + $offset * $dx, $y + $offset * $dy];
+            $places[] = ['x_mm' => $x, 'y_mm' => $y, 'angle_deg' => fmod(rad2deg(atan2($y, $x)) + 360, 360), 'v' => true];
         }
         usort($places, static fn (array $a, array $b): int => $a['angle_deg'] <=> $b['angle_deg']);
 

@@ -6,6 +6,7 @@ namespace HotSprue\Sheet;
 
 use DateTimeImmutable;
 use HotSprue\Measures\BenchTalk;
+use HotSprue\Measures\Moment;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\Quantity;
 use HotSprue\Rules\Rules;
@@ -224,6 +225,9 @@ final readonly class Field
         if ($value < $floor || ($value === 0.0 && ! $this->zero)) {
             throw new NotUnderstood(sprintf('%s is too small; %s is accepted.', self::show($value), $this->zero || $floor > 0 ? self::show($floor).' or more' : 'more than 0'));
         }
+        if ($value !== 0.0 && abs($value) < $this->quantity->least()) {
+            throw new NotUnderstood(sprintf('%s is too small; %s or more is accepted.', self::show($value), self::show($this->quantity->least())));
+        }
         if ($value > $this->ceiling()) {
             throw new NotUnderstood(sprintf('%s is too large; up to %s is accepted.', self::show($value), self::show($this->ceiling())));
         }
@@ -258,13 +262,7 @@ final readonly class Field
 
     private function readMoment(mixed $raw): string
     {
-        if (is_string($raw) && preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?([+-]\d\d:\d\d|Z)?$/', $raw) === 1) {
-            $moment = date_create_immutable($raw);
-            if ($moment instanceof DateTimeImmutable && str_starts_with($raw, $moment->format('Y-m-d\TH:i'))) {
-                return $raw;
-            }
-        }
-        throw $this->refuse($raw);
+        return is_string($raw) && Moment::isOne($raw) ? $raw : throw $this->refuse($raw);
     }
 
     private function readDay(mixed $raw): string
@@ -289,7 +287,7 @@ final readonly class Field
                 $rows[] = Input::read($this->columns, $row, $rules)->values();
             } catch (BadInput $bad) {
                 $column = array_key_first($bad->errors);
-                throw new NotUnderstood(sprintf('Row %d, %s: %s', $number + 1, str_replace('_', ' ', $column), $bad->errors[$column][0]), previous: $bad);
+                throw new NotUnderstood(sprintf('Row %d, %s: %s', $number + 1, str_replace('_', ' ', (string) $column), $bad->errors[$column][0]), previous: $bad);
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
+use HotSprue\Measures\Quantity;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\BadInput;
@@ -28,8 +29,8 @@ final class StretchTest implements Sheet
     {
         $sample = [
             Field::text('name', 'which sample'),
-            Field::length('start', 'size that it began with, round the inside'),
-            Field::length('broken', 'size that it broke at, round the inside'),
+            Field::of(Quantity::RingSize, 'start', 'size that it began with, round the inside'),
+            Field::of(Quantity::RingSize, 'broken', 'size that it broke at, round the inside'),
             Field::choice('where', self::WHERE, 'where it broke')->default('joint'),
         ];
 

@@ -41,7 +41,8 @@ final readonly class Outline
     private static function marquise(float $long, float $wide): array
     {
         $radius = ($long ** 2 + $wide ** 2) / (4 * $wide);
-        $half = asin($long / 2 / $radius);
+        // As wide as it is long, its two arcs are the halves of a circle.
+        $half = asin(min(1.0, $long / 2 / $radius));
 
         return [
             new Arc(0.0, $long / 2, 0.0, M_PI_2, M_PI - $half),
@@ -186,6 +187,52 @@ final readonly class Outline
         }
 
         return $vertices;
+    }
+
+    /**
+     * Its parallel as a scored wall takes it: to the mitre wherever a bent one goes round a point.
+     *
+     * @return list<array{float, float}>
+     */
+    public function mitred(float $offset, int $count): array
+    {
+        [$vertices, $mitres] = [$this->vertices(), $this->mitres($offset)];
+
+        return array_map(static function (array $point) use ($vertices, $mitres, $offset): array {
+            foreach ($vertices as $at => [$x, $y]) {
+                if (hypot($point[0] - $x, $point[1] - $y) <= $offset + 1e-9) {
+                    return $mitres[$at];
+                }
+            }
+
+            return [$point[0], $point[1]];
+        }, $this->parallel($offset)->points($count));
+    }
+
+    /** @return list<array{float, float}> where two walls so far outside the outline meet, mitred at each of its points */
+    public function mitres(float $offset): array
+    {
+        $halves = [];
+        foreach ($this->pieces as $piece) {
+            if ($piece instanceof Arc && $piece->isPoint()) {
+                $halves[sprintf('%.6f %.6f', $piece->x, $piece->y)][] = $piece;
+            }
+        }
+        $mitres = [];
+        foreach ($halves as $arcs) {
+            // The normals of both halves of a point on the axis add up along its bisector.
+            [$x, $y] = [0.0, 0.0];
+            $turn = 0.0;
+            foreach ($arcs as $arc) {
+                $turn += $arc->turn();
+                $x += 2 * sin($arc->turn() / 2) * cos(($arc->from + $arc->to) / 2);
+                $y += 2 * sin($arc->turn() / 2) * sin(($arc->from + $arc->to) / 2);
+            }
+            $reach = $offset / cos($turn / 2) / hypot($x, $y);
+            $mitres[] = [$arcs[0]->x + $reach * $x, $arcs[0]->y + $reach * $y];
+        }
+
+        return $mitres;
     }
 
     /** @return list<float> from the centroid to the middle of each side between two points or corners, counter-clockwise from the top */

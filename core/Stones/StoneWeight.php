@@ -65,6 +65,10 @@ final class StoneWeight implements Sheet
         $shape = $input->text('cut') === 'cabochon' ? 'cabochon' : $input->text('shape');
         [$wide, $depth] = [$input->num('width'), $input->num('depth')];
         $long = in_array($shape, ['round', 'trillion'], true) ? $wide : $input->numOr('length', $wide);
+        if ($shape === 'round' && $input->has('length')) {
+            // A round is seldom quite round: its mean diameter stands for both.
+            $wide = $long = ($input->num('length') + $wide) / 2;
+        }
         if ($long < $wide) {
             throw BadInput::field('length', 'The length is the longer measure; a length of the width or more is accepted.');
         }

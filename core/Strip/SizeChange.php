@@ -69,7 +69,9 @@ final class SizeChange implements Sheet
                 Output::text('method', 'how it is done'),
                 Output::length('insert', 'piece to let in'),
                 Output::length('edges_apart', 'outer edges of the two cuts'),
-                Output::length('scribe_apart', 'centres of the two cuts, to scribe'),
+                Output::length('scribe_apart', 'centres of the two cuts, to scribe inside'),
+                Output::length('edges_outside', 'outer edges of the two cuts, on the outside of the shank'),
+                Output::length('scribe_outside', 'centres of the two cuts, to scribe on the outside of the shank'),
                 Output::of(Quantity::Count, 'passes', 'passes on the mandrel, annealed before each'),
                 Output::text('annealing', 'how it is annealed'),
                 Output::rows('steps', 'what is done, in order'),
@@ -84,6 +86,7 @@ final class SizeChange implements Sheet
                 'stretch-through-stones' => 'stretched through a zone that is set with stones',
                 'wrong-way' => 'a way of working that goes the other way',
                 'joint-in-way' => 'stretched with a soldered joint in the shank',
+                'kerf-takes-it' => 'one saw cut is wider than what is to come out',
                 'thin-after' => 'thinner than a daily ring should be afterwards',
                 ...OldWork::FINDINGS,
             ],
@@ -134,6 +137,14 @@ final class SizeChange implements Sheet
             $metal = $round;
             $answer->work('edges_apart', -$round, 'the change', '{}', [-$round], ['from', 'to'], 'all that lies between the outer edges goes, the cuts with it', self::SOURCE)
                 ->work('scribe_apart', max(0.0, -$round - $kerf), 'change − kerf', '{} − {}', [max(-$round, $kerf), $kerf], $ends, 'each cut is half a kerf wide on its inner side', self::SOURCE);
+            $across = $input->num('from') / M_PI;
+            [$outside, $middle] = [$across + 2 * $section->thickness, $across + 2 * $section->centroid];
+            $uses = [...$ends, 'profile', 'width', 'thickness'];
+            $answer->work('edges_outside', -$round * $outside / $middle, 'change × (D + 2 t) ÷ (D + 2 ȳ)', '{} × {} ÷ {}', [-$round, $outside, $middle], $uses, 'the outside is longer than the middle of the section', self::SOURCE)
+                ->work('scribe_outside', max(0.0, -$round - $kerf) * $outside / $middle, '(change − kerf) × (D + 2 t) ÷ (D + 2 ȳ)', '({} − {}) × {} ÷ {}', [max(-$round, $kerf), $kerf, $outside, $middle], $uses, 'scribed where the saw is set on', self::SOURCE);
+            if ($kerf > -$round + 1e-9) {
+                $answer->find(Level::Caution, 'kerf-takes-it', 'kerf', sprintf('One cut of %.2f mm takes more than the %.2f that is to come out.', $kerf, -$round), 'Press it smaller, or saw once and file one face to measure.', ['method' => 'compress']);
+            }
         } else {
             $strain = $round / $input->num('from');
             $passes = $work->passes($strain);

@@ -39,6 +39,8 @@ final class SprueSize implements Sheet
                 Field::length('thickness', 'thickness as cast, at the top')->optional(),
                 Field::length('thickness_base', 'thickness as cast, at the base; as the top unless said')->optional(),
                 Field::length('edge', 'height of a knife’s edge')->optional(),
+                Field::length('rise_inside', 'a court’s inner dome at the top; 0.12 of the thickness unless said')->optional(),
+                Field::length('rise_outside', 'a court’s outer dome at the top; 0.35 of the thickness unless said')->optional(),
                 Field::length('inner_diameter', 'inside diameter as cast')->optional(),
                 Field::count('count', 'sprues to one pattern; by reach and mass unless said')->between(1, 8)->optional(),
                 Field::choice('feed_at', ['base', 'head', 'shoulders'], 'where the sprues join')->default('base'),
@@ -55,16 +57,17 @@ final class SprueSize implements Sheet
                 Output::of(Quantity::Count, 'count', 'sprues to one pattern'),
                 Output::of(Quantity::SquareMillimetres, 'gate_area', 'area of one pattern’s gates'),
                 Output::of(Quantity::CubicMillimetres, 'sprue_volume_mm3', 'volume of the sprues and their stem'),
+                Output::rows('legs_mm', 'length of each sprue, from the stem to where it joins, mm'),
                 Output::length('height', 'from the button to the pattern'),
                 Output::length('stem_diameter', 'stem that they join'),
-                Output::rows('reaches', 'reach of each count, in least thicknesses and in mm'),
+                Output::rows('reaches', 'reach of each count, in moduli of the thinnest section and in mm'),
             ],
             [
-                'reach-long' => 'metal runs 16 to 26 least thicknesses from a gate',
-                'reach-too-long' => 'metal runs 26 least thicknesses or more from a gate',
+                'reach-long' => 'metal runs over 45 moduli of the thinnest section from a gate',
+                'reach-too-long' => 'metal runs over 73 moduli of the thinnest section from a gate',
                 'few-for-mass' => 'fewer sprues than the heaviest section asks for',
                 'fed-through-light' => 'fed at a base lighter than 0.9 of the heaviest section',
-                'sprue-slim' => 'the chosen wire is under 1.2 times the section’s modulus',
+                'sprue-slim' => 'the chosen wire is under 1.1 times the section’s modulus',
                 'sprue-freezes-first' => 'the chosen wire’s modulus is under the section’s',
                 'no-wire' => 'no wire in stock is thick enough',
             ],
@@ -87,11 +90,13 @@ final class SprueSize implements Sheet
             ->work('diameter', $diameter, 'the larger of 4 × margin × section modulus and the thinnest sprue', 'max(4 × {} × {}, {})', [$margin, $heaviest, $least], $section,
                 'a round sprue’s modulus is a quarter of its diameter, and freezing time goes with the square of the modulus', self::SOURCE);
         $chosen = $input->numOr('sprue_diameter', $wire ?? $diameter);
-        $reaches = $band === null ? [] : $this->reaches($input, $band, $rules);
+        $reaches = $band === null ? [] : $this->reaches($input, $band, min($top, $base), $rules);
         $byMass = $this->countByMass($heaviest, $band);
         $advised = max($byMass, $this->countByReach($reaches));
         $count = (int) $input->numOr('count', $advised);
         $gates = $count * M_PI / 4 * $chosen ** 2;
+        $legs = Legs::lengths($band, $input->num('length'), $count, $input->has('y_angle_deg') ? $input->num('y_angle_deg') : null);
+        $long = array_sum($legs) / count($legs);
         $stem = max(1.1 * $chosen, sqrt($count) * $chosen);
         $stemLength = $count > 1 ? $input->num('stem_length') : 0.0;
         $uses = [...$section, 'count', 'length'];
@@ -100,10 +105,11 @@ final class SprueSize implements Sheet
             ->work('count', $count, $input->has('count') ? 'as chosen' : 'the larger of the count by mass and by reach', $input->has('count') ? '{}' : 'max({}, {})', $input->has('count') ? [$count] : [$byMass, $this->countByReach($reaches)], [...$section, 'count'], sprintf('%d by the mass of the heaviest section, %d by reach', $byMass, $this->countByReach($reaches)), self::SOURCE)
             ->work('gate_area', $gates, 'count × π ÷ 4 × wire²', '{} × π ÷ 4 × {} ^ 2', [$count, $chosen], [...$section, 'count', 'sprue_diameter'], 'all the metal of one pattern comes through here', self::SOURCE)
             ->work('stem_diameter', $stem, 'the larger of 1.1 × wire and √count × wire', 'max(1.1 × {}, √({}) × {})', [$chosen, $count, $chosen], [...$section, 'count'], 'the stem freezes after its sprues, and is as wide as all of them', self::SOURCE)
-            ->work('sprue_volume_mm3', $gates * $input->num('length') + M_PI / 4 * $stem ** 2 * $stemLength, 'gates × length + π ÷ 4 × stem² × stem length', '{} × {} + π ÷ 4 × {} ^ 2 × {}',
-                [$gates, $input->num('length'), $stem, $stemLength], [...$uses, 'stem_length'], 'one sprue stands on the button itself; more join a stem', self::SOURCE)
+            ->work('sprue_volume_mm3', $gates * $long + M_PI / 4 * $stem ** 2 * $stemLength, 'gates × mean length of a leg + π ÷ 4 × stem² × stem length', '{} × {} + π ÷ 4 × {} ^ 2 × {}',
+                [$gates, $long, $stem, $stemLength], [...$uses, 'stem_length'], 'one sprue stands on the button itself; legs run from the stem to where they join', self::SOURCE)
             ->work('height', $input->num('length') + $stemLength, 'sprue length + stem length', '{} + {}', [$input->num('length'), $stemLength], ['length', 'stem_length', 'count'], 'one sprue needs no stem', self::SOURCE)
-            ->give('reaches', $reaches);
+            ->give('reaches', $reaches)
+            ->give('legs_mm', $legs);
         $this->judgeReach($answer, $reaches, $count, $advised, $byMass, $heaviest);
         $this->judgeSprue($answer, $input, $rules, $base, $heaviest, $chosen, $wire, $diameter);
 
@@ -114,7 +120,7 @@ final class SprueSize implements Sheet
     private function band(Input $input): ?Band
     {
         if (! $input->has('width')) {
-            foreach (['profile', 'width_base'] as $half) {
+            foreach (['profile', 'width_base', 'rise_inside', 'rise_outside'] as $half) {
                 if ($input->has($half)) {
                     throw BadInput::neitherGiven('width', ['a width with the profile']);
                 }
@@ -135,7 +141,8 @@ final class SprueSize implements Sheet
         }
 
         return new Band($input->num('inner_diameter'), Profile::from($input->text('profile')), $input->num('width'), $input->numOr('width_base', $input->num('width')),
-            $input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness')), $input->has('edge') ? $input->num('edge') : null);
+            $input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness')), $input->has('edge') ? $input->num('edge') : null,
+            $input->has('rise_inside') ? $input->num('rise_inside') : null, $input->has('rise_outside') ? $input->num('rise_outside') : null);
     }
 
     /**
@@ -174,16 +181,15 @@ final class SprueSize implements Sheet
 
     private function countByMass(float $modulus, ?Band $band): int
     {
-        $byModulus = $modulus < 0.7 ? 1 : ($modulus < 1.0 ? 2 : 3);
+        $byModulus = $modulus <= 0.7 + 1e-9 ? 1 : ($modulus <= 1.0 + 1e-9 ? 2 : 3);
 
-        return max($byModulus, $band !== null && max($band->widthTop, $band->widthBase) >= 8.0 ? 2 : 1);
+        return max($byModulus, $band !== null && max($band->widthTop, $band->widthBase) > 8.0 + 1e-9 ? 2 : 1);
     }
 
     /** @return list<array{count: int, reach: float, reach_mm: float, level: string}> */
-    private function reaches(Input $input, Band $band, Rules $rules): array
+    private function reaches(Input $input, Band $band, float $thinnest, Rules $rules): array
     {
         $round = M_PI * ($band->innerDiameter + ($band->thicknessTop + $band->thicknessBase) / 2);
-        $thinnest = min($band->thicknessTop, $band->thicknessBase);
         $reaches = [];
         for ($count = 1; $count <= max(self::MOST, (int) $input->numOr('count', 1)); $count++) {
             $mm = $round / (2 * $count);
@@ -192,7 +198,7 @@ final class SprueSize implements Sheet
                 $mm = $round * max($angle, 360 - $angle) / 360 / 2;
             }
             $reach = $mm / $thinnest;
-            $level = $reach < $rules->num('sprue.reach_caution') ? 'fine' : ($reach < $rules->num('sprue.reach_stop') ? 'caution' : 'stop');
+            $level = $reach <= $rules->num('sprue.reach_caution') + 1e-9 ? 'fine' : ($reach <= $rules->num('sprue.reach_stop') + 1e-9 ? 'caution' : 'stop');
             $reaches[] = ['count' => $count, 'reach' => $reach, 'reach_mm' => $mm, 'level' => $level];
         }
 
@@ -219,7 +225,7 @@ final class SprueSize implements Sheet
         if ($reach !== null && $reach['level'] !== 'fine') {
             $stop = $reach['level'] === 'stop';
             $answer->find($stop ? Level::Stop : Level::Caution, $stop ? 'reach-too-long' : 'reach-long', 'count',
-                sprintf('With %d the metal runs %.1f mm, %.0f times the thinnest part%s.', $count, $reach['reach_mm'], $reach['reach'], $stop ? ': it freezes on the way' : ''),
+                sprintf('With %d the metal runs %.1f mm, %.0f moduli of the thinnest section%s.', $count, $reach['reach_mm'], $reach['reach'], $stop ? ': it freezes on the way' : ''),
                 $set === [] ? 'Make the thin part thicker, or feed it there too.' : sprintf('Take %d sprues.', $advised), $set);
         }
         if ($count < $byMass) {

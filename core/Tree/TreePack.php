@@ -128,9 +128,10 @@ final class TreePack implements Sheet
             $out = ($sprue + $largest / 2) * sin(deg2rad($tilt));
             $up = ($sprue + $largest / 2) * cos(deg2rad($tilt));
             for ($around = min(self::MOST_AROUND, count($patterns)); $around >= 2; $around--) {
-                // A ring hangs in a plane through the axis: beside its neighbour it is as thick as it is deep.
-                $apart = 2 * $out * sin(M_PI / $around) - $deepest;
-                if ($apart < $between - 1e-9 || $out - $largest / 2 * sin(deg2rad($tilt)) < $deepest / 2) {
+                // A ring is a disc in a plane through the axis: it comes nearest to its neighbour, and to the stem, where it is nearest to the axis.
+                $inner = $out - $largest / 2;
+                $apart = 2 * $inner * sin(M_PI / $around) - $deepest * cos(M_PI / $around);
+                if ($apart < $between - 1e-9 || $inner <= 0) {
                     continue;
                 }
                 $levels = (int) ceil(count($patterns) / $around);
@@ -141,7 +142,7 @@ final class TreePack implements Sheet
                     $onLevel = min($around, count($patterns) - $level * $around);
                     $places[] = [360.0 * ($index % $around) / $onLevel + ($level % 2) * 180.0 / $around, $level + 1, $foot + $level * $pitch];
                 }
-                $trees[] = ['tilt' => $tilt, 'radius' => $out + $largest / 2, 'height' => $foot + ($levels - 1) * $pitch + $up + $largest / 2, 'clearance' => min($apart, $levels > 1 ? $between : $apart), 'levels' => $levels, 'places' => $places];
+                $trees[] = ['tilt' => $tilt, 'radius' => hypot($out + $largest / 2, $deepest / 2), 'height' => $foot + ($levels - 1) * $pitch + $up + $largest / 2, 'clearance' => min($apart, $levels > 1 ? $between : $apart), 'levels' => $levels, 'places' => $places];
             }
         }
 

@@ -27,14 +27,14 @@ it('holds to the workbook’s answers', function (string $sheet, array $input, a
     'clay, US 7 at 11 %' => ['wax.dimensions', ['scale' => 'us', 'size' => '7', 'width' => 5, 'thickness' => 2, 'process' => 'clay'], ['sizes_up_us' => [17.3196 / 0.89 / 0.8128 - 17.3196 / 0.8128, 1e-6]]],
     'a block of wax' => ['wax.density', ['mass' => 9.8, 'length' => 25, 'width' => 20, 'height' => 20], ['density' => [0.98, 1e-9]]],
     'a 76.2 × 101.6 flask' => ['investment.mix', ['flask_diameter' => 76.2, 'flask_height' => 101.6, 'pattern_volume_mm3' => 8000], ['slurry_ml' => [478.1, 0.05], 'powder_mass' => [603.5, 0.05], 'water_mass' => [241.4, 0.05]]],
-    'modulus 0.74' => ['sprue.size', ['section_modulus' => 0.74], ['diameter' => [3.552, 1e-9], 'stock_diameter' => [4.0, 1e-9]]],
+    'modulus 0.74' => ['sprue.size', ['section_modulus' => 0.74], ['diameter' => [3.256, 1e-9], 'stock_diameter' => [3.5, 1e-9]]],
     'sterling, spin' => ['metal.charge', ['wax_mass' => 2, 'alloy' => 'sterling-925'], ['fill_mass' => [20.72, 1e-9], 'button_mass' => [5.0, 1e-9], 'charge_mass' => [25.72, 1e-9], 'expected_mass' => [20.72 * 0.985 ** 3, 1e-9]]],
     '18k, hand, with sprues' => ['metal.charge', ['wax_mass' => 3, 'alloy' => '18k-yellow', 'method' => 'hand', 'sprue_volume_mm3' => 100], ['piece_mass' => [46.5, 1e-9], 'fill_mass' => [48.05, 1e-9], 'button_mass' => [12.0125, 1e-9]]],
     'displaced water' => ['metal.charge', ['displaced_ml' => 0.5, 'alloy' => '14k-yellow'], ['piece_mass' => [6.55, 1e-9]]],
     'stones taken off' => ['metal.charge', ['wax_mass' => 2.5, 'stones_mass' => 0.5, 'stones_in_wax' => true, 'alloy' => 'sterling-925'], ['piece_mass' => [20.72, 1e-9]]],
     'short school' => ['burnout.programme', ['flask_diameters' => [63.5], 'pour_temperature' => 540, 'climb_c_per_min' => 12], ['total_min' => [360, 1e-9]]],
-    'medium school, climb 12' => ['burnout.programme', ['flask_diameters' => [64], 'pour_temperature' => 540, 'climb_c_per_min' => 12], ['total_min' => [540, 1e-9]]],
-    'long school, climb 12' => ['burnout.programme', ['flask_diameters' => [90], 'pour_temperature' => 540, 'climb_c_per_min' => 12], ['total_min' => [720, 1e-9]]],
+    'medium school, climb 12' => ['burnout.programme', ['flask_diameters' => [64.1], 'pour_temperature' => 540, 'climb_c_per_min' => 12], ['total_min' => [540, 1e-9]]],
+    'long school, climb 12' => ['burnout.programme', ['flask_diameters' => [90.1], 'pour_temperature' => 540, 'climb_c_per_min' => 12], ['total_min' => [720, 1e-9]]],
     'the top stage lengthened' => ['burnout.programme', ['flask_diameters' => [63.5], 'pour_temperature' => 540], ['total_min' => [360 + 361 / 6 + 60 - 120, 1e-9]]],
     'thin silver' => ['pour.temperatures', ['alloy' => 'sterling-925', 'thinnest' => 0.99], ['flask_temperature' => [520, 0], 'metal_low' => [939, 0], 'metal_high' => [959, 0]]],
     'thick silver' => ['pour.temperatures', ['alloy' => 'sterling-925', 'thinnest' => 2.51], ['flask_temperature' => [440, 0]]],
@@ -52,7 +52,7 @@ it('chooses from the workshop’s lists what the rule chooses', function (string
     'overnight' => ['burnout.programme', ['flask_diameters' => [101.6], 'pour_temperature' => 540, 'school' => 'overnight', 'climb_c_per_min' => 20, 'ready_at' => '2026-12-01T14:00'], 'start_at', '2026-12-01T00:00'],
     'ready by, switched on' => ['burnout.programme', ['flask_diameters' => [63.5], 'pour_temperature' => 540, 'climb_c_per_min' => 12, 'switch_on' => '2026-12-01T20:00'], 'ready_by', '2026-12-02T02:00'],
     'two sprues by mass' => ['sprue.size', ['profile' => 'flat', 'width' => 5.2, 'thickness' => 2.25, 'inner_diameter' => 17.12], 'count', 2],
-    'two under a broad band' => ['sprue.size', ['profile' => 'flat', 'width' => 8, 'thickness' => 1.5, 'inner_diameter' => 12], 'count', 2],
+    'two under a broad band' => ['sprue.size', ['profile' => 'flat', 'width' => 8.1, 'thickness' => 1.5, 'inner_diameter' => 12], 'count', 2],
 ]);
 
 it('gives the nearest stick mark, and how far off it is', function (): void {

@@ -7,6 +7,7 @@ use HotSprue\Job\Cautions;
 use HotSprue\Job\Change;
 use HotSprue\Job\DecisionFields;
 use HotSprue\Job\Document;
+use HotSprue\Job\Drift;
 use HotSprue\Job\Feeds;
 use HotSprue\Job\JobReckoner;
 use HotSprue\Job\Kind;
@@ -15,7 +16,6 @@ use HotSprue\Job\ReadingFields;
 use HotSprue\Job\Reckoned;
 use HotSprue\Job\Source;
 use HotSprue\Job\Station;
-use HotSprue\Job\StationState;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Sheets;
 
@@ -146,7 +146,7 @@ it('says of a plan that cannot be read what is wrong, and of the job the rest', 
 
 it('keeps a station’s figures as they were signed, lists left out', function (): void {
     $reckoned = job([...RING, 'parts.0.id' => 'a', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, a']);
-    $copy = StationState::copy(Station::Join, $reckoned);
+    $copy = Drift::copy(Station::Join, $reckoned);
     expect($copy['join.plan']['fires']['value'])->toEqual(1)->and($copy['join.plan'])->not->toHaveKey('heats');
 });
 

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use HotSprue\Drawing\Drawings;
+use HotSprue\Drawing\View;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Sheets;
+
+/** What a sheet draws, measured as one would on paper. */
+final readonly class Drawn
+{
+    /** @param array<string, mixed> $view */
+    private function __construct(private array $view) {}
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @return array<string, self> by the view's name
+     */
+    public static function of(string $sheet, array $given): array
+    {
+        $rules = Rules::shipped();
+        $input = Input::read(Sheets::describe($sheet)->inputs, $given, $rules);
+        $views = [];
+        foreach (Drawings::of($input, Sheets::named($sheet)->reckon($input, $rules), $rules) as $view) {
+            /** @var View $view */
+            $views[$view->name] = new self($view->toArray());
+        }
+
+        return $views;
+    }
+
+    /** @return list<list<array{float, float}>> the points of each straight-sided path of a style */
+    public function paths(string $style): array
+    {
+        $paths = array_filter($this->view['shapes'], static fn (array $shape): bool => $shape['kind'] === 'path' && $shape['style'] === $style);
+
+        return array_values(array_map(static function (array $shape): array {
+            preg_match_all('/[ML] ?(-?[\d.]+) (-?[\d.]+)/', $shape['d'], $found, PREG_SET_ORDER);
+
+            return array_map(static fn (array $point): array => [(float) $point[1], (float) $point[2]], $found);
+        }, $paths));
+    }
+
+    /** @return list<array{float, float, float}> x, y and radius of each circle of a style */
+    public function circles(string $style): array
+    {
+        $circles = array_filter($this->view['shapes'], static fn (array $shape): bool => $shape['kind'] === 'circle' && $shape['style'] === $style);
+
+        return array_values(array_map(static fn (array $shape): array => [$shape['cx'], $shape['cy'], $shape['r']], $circles));
+    }
+
+    /** @return list<array<string, mixed>> dimensions that can be pulled, and measure between two ends */
+    public function pulled(): array
+    {
+        return array_values(array_filter($this->view['dimensions'], static fn (array $dimension): bool => $dimension['pull'] !== null && count($dimension['line']) === 2));
+    }
+
+    /** @param list<array{float, float}> $points */
+    public static function area(array $points): float
+    {
+        $twice = 0.0;
+        foreach ($points as $at => [$x, $y]) {
+            [$nextX, $nextY] = $points[($at + 1) % count($points)];
+            $twice += $x * $nextY - $nextX * $y;
+        }
+
+        return abs($twice) / 2;
+    }
+}
