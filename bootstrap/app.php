@@ -2,19 +2,28 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\AtTheBench;
+use App\Database\DatabaseBusy;
+use App\Database\DiskTrouble;
+use App\Http\Middleware\Authenticate;
 use App\Http\Middleware\KnownHost;
+use App\Http\Middleware\May;
+use App\Http\Middleware\Readable;
+use App\Http\Middleware\SameOrigin;
+use App\Http\Middleware\SessionForPeople;
+use App\Http\Problem;
+use App\Models\KnownClient;
 use HotSprue\Account\MetalRefused;
 use HotSprue\Job\Conflict;
 use HotSprue\Sheet\BadInput;
 use HotSprue\Sheet\UnknownSheet;
+use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
-use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -22,23 +31,40 @@ return Application::configure(basePath: dirname(__DIR__))
         commands: __DIR__.'/../routes/console.php',
         health: '/up',
         then: function (): void {
-            Route::middleware(['web', AtTheBench::class])->prefix('api')->group(__DIR__.'/../routes/api.php');
-            Route::middleware('web')->group(__DIR__.'/../routes/web.php');
+            Route::middleware('api')->prefix('api')->group(__DIR__.'/../routes/api.php');
+            // A client's link is its own secret; a browser that sends no referrer does not say where its form came from.
+            Route::middleware(Readable::class)->group(__DIR__.'/../routes/web.php');
         },
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend(KnownHost::class);
-        // Pure functions of their input: nothing a forged request could change.
-        $middleware->validateCsrfTokens(except: ['api/reckon/*', 'api/sums/*']);
+        $middleware->redirectGuestsTo('/');
+        $middleware->alias(['may' => May::class]);
+        // Who asks is known before anything they name is looked up: see the routes for where bindings come.
+        $middleware->group('api', [EncryptCookies::class, SessionForPeople::class, SameOrigin::class, Readable::class, Authenticate::class]);
+        $middleware->priority([
+            EncryptCookies::class, SessionForPeople::class, SameOrigin::class, Readable::class, Authenticate::class, AuthenticateSession::class,
+            May::class, App\Http\Middleware\Once::class, Illuminate\Routing\Middleware\SubstituteBindings::class,
+        ]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->render(static fn (MetalRefused $refused): JsonResponse => new JsonResponse(['errors' => ['_' => [$refused->getMessage()]]], 409));
-        $exceptions->dontReport([MetalRefused::class, BadInput::class, Conflict::class, UnknownSheet::class]);
+        $exceptions->dontReport([MetalRefused::class, BadInput::class, Conflict::class, UnknownSheet::class, KnownClient::class, DatabaseBusy::class]);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        $exceptions->render(static fn (BadInput $bad): JsonResponse => new JsonResponse(['errors' => $bad->errors], 422));
-        $exceptions->render(static fn (UnknownSheet $unknown): JsonResponse => new JsonResponse(['errors' => ['_' => [$unknown->getMessage()]]], 404));
-        $exceptions->render(static fn (Conflict $conflict): JsonResponse => new JsonResponse(['message' => $conflict->getMessage(), 'clashes' => $conflict->clashes], 409));
-        $exceptions->render(static fn (PostTooLargeException $tooLarge): JsonResponse => new JsonResponse(['errors' => ['_' => ['This is over 25 MB; a picture or file up to 25 MB is accepted.']]], 413));
+        $exceptions->render(static fn (MetalRefused $refused): JsonResponse => Problem::said($refused->getMessage(), 409));
+        $exceptions->render(static fn (BadInput $bad): JsonResponse => Problem::of($bad->errors));
+        $exceptions->render(static fn (UnknownSheet $unknown): JsonResponse => Problem::said($unknown->getMessage(), 404));
+        $exceptions->render(static fn (Conflict $conflict): JsonResponse => Problem::of(['_' => [$conflict->getMessage()]], 409, ['clashes' => $conflict->clashes]));
+        $exceptions->render(static fn (KnownClient $known): JsonResponse => Problem::of(['client' => [$known->getMessage()]], 409, ['known' => $known->client->only(['id', 'name', 'contact'])]));
+        $exceptions->render(static function (Throwable $failed, Request $request): ?JsonResponse {
+            $disk = DiskTrouble::said($failed);
+
+            return match (true) {
+                $failed instanceof DatabaseBusy => Problem::said($failed->getMessage(), 503),
+                $disk !== null => Problem::said($disk, 507),
+                $request->is('api/*') => Problem::from($failed),
+                default => null,
+            };
+        });
     })
     ->create();

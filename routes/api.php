@@ -2,92 +2,123 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CastingController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\DrawingController;
+use App\Http\Controllers\FlaskController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\JobMetalController;
+use App\Http\Controllers\JournalController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\MetalController;
+use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ReckonController;
 use App\Http\Controllers\RowController;
 use App\Http\Controllers\ShopController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\StretchTestController;
+use App\Http\Controllers\WorkshopController;
+use App\Http\Middleware\Once;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
-Route::post('reckon/{sheet}', [ReckonController::class, 'reckon']);
-Route::post('sums/{sheet}', [ReckonController::class, 'sum']);
-Route::get('catalogue', [BenchController::class, 'catalogue']);
-Route::get('today', [BenchController::class, 'today']);
-Route::get('clients', [BenchController::class, 'clients']);
-
+// Who is at the bench: sessions, not the workshop's records.
 Route::get('bench', [BenchController::class, 'bench']);
-Route::post('bench', [BenchController::class, 'pick']);
-Route::post('sign-in', [BenchController::class, 'signIn'])->middleware('throttle:sign-in');
-Route::post('sign-out', [BenchController::class, 'signOut']);
+Route::post('bench', [SignInController::class, 'pick']);
+Route::post('sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
+Route::post('sign-out', [SignInController::class, 'signOut']);
 
-Route::get('shop', [ShopController::class, 'show']);
-Route::put('shop', [ShopController::class, 'update']);
-
-Route::get('jobs', [JobController::class, 'index']);
-Route::post('jobs', [JobController::class, 'store']);
-Route::post('jobs/import', [JobFileController::class, 'import']);
-Route::prefix('jobs/{job}')->group(function (): void {
-    Route::get('/', [JobController::class, 'show']);
-    Route::post('reckon', [JobController::class, 'reckon']);
-    Route::post('changes', [JobController::class, 'change']);
-    Route::post('undo', [JobController::class, 'undo']);
-    Route::get('history', [JobController::class, 'history']);
-    Route::post('like', [JobController::class, 'like']);
-    Route::post('client', [JobController::class, 'client']);
-    Route::post('stations/{station}', [StationController::class, 'state']);
-    Route::post('overrides', [StationController::class, 'override']);
-    Route::post('rows/{group}/{index}/out', RowController::class)->where(['group' => '[a-z]+', 'index' => '[0-9]{1,3}']);
-    Route::post('assembly', [StationController::class, 'assemble']);
-    Route::post('close', [StationController::class, 'close']);
-    Route::get('figures', [StationController::class, 'figures']);
-    Route::post('figures', [StationController::class, 'adopt']);
-    Route::post('pictures', [PictureController::class, 'store']);
-    Route::get('file', [JobFileController::class, 'json']);
-    Route::post('charge', [MetalController::class, 'charge']);
-    Route::post('sizing-metal', [JobMetalController::class, 'sizing']);
-    Route::post('deliver-metal', [JobMetalController::class, 'deliver']);
-    Route::get('looks', [LookController::class, 'index']);
-    Route::post('looks', [LookController::class, 'store']);
-    Route::get('drawings/{view}.{kind}', [DrawingController::class, 'show'])->where(['view' => '[a-z-]+', 'kind' => 'svg|dxf']);
-    Route::get('zip', [JobFileController::class, 'zip']);
+// Reads, and sums that keep nothing.
+Route::middleware(['may:read', SubstituteBindings::class])->group(function (): void {
+    Route::post('reckon/{sheet}', [ReckonController::class, 'reckon']);
+    Route::post('sums/{sheet}', [ReckonController::class, 'sum']);
+    Route::get('catalogue', [BenchController::class, 'catalogue']);
+    Route::get('today', [BenchController::class, 'today']);
+    Route::get('clients', [BenchController::class, 'clients']);
+    Route::get('requests/{key}', [BenchController::class, 'became'])->where('key', '[A-Za-z0-9-]{16,64}');
+    Route::get('shop', [ShopController::class, 'show']);
+    Route::get('workshop', [WorkshopController::class, 'show']);
+    Route::get('journal', [JournalController::class, 'index']);
+    Route::get('people', [PersonController::class, 'index']);
+    Route::get('jobs', [JobController::class, 'index']);
+    Route::prefix('jobs/{job}')->group(function (): void {
+        Route::get('/', [JobController::class, 'show']);
+        Route::post('reckon', [JobController::class, 'reckon']);
+        Route::get('history', [JobController::class, 'history']);
+        Route::get('figures', [StationController::class, 'figures']);
+        Route::get('looks', [LookController::class, 'index']);
+        Route::get('file', [JobFileController::class, 'json']);
+        Route::get('zip', [JobFileController::class, 'zip']);
+        Route::get('drawings/{view}.{kind}', [DrawingController::class, 'show'])->where(['view' => '[a-z-]+', 'kind' => 'svg|dxf']);
+    });
+    Route::get('pictures/{file}', [PictureController::class, 'show']);
+    Route::get('casting', [CastingController::class, 'index']);
+    Route::get('casting/{run}', [CastingController::class, 'show']);
+    Route::get('metal', [MetalController::class, 'index']);
+    Route::get('metal/statement.csv', [MetalController::class, 'csv']);
+    Route::get('stretch-tests', [StretchTestController::class, 'index']);
+    Route::get('clocks', [ClockController::class, 'index']);
+    Route::get('devices/{device}', [DeviceController::class, 'read']);
+    Route::post('devices/{device}/take', [DeviceController::class, 'take']);
 });
-Route::post('looks/{look}/revoke', [LookController::class, 'revoke']);
-Route::get('pictures/{file}', [PictureController::class, 'show']);
 
-Route::get('casting', [CastingController::class, 'index']);
-Route::post('casting', [CastingController::class, 'store']);
-Route::get('casting/{run}', [CastingController::class, 'show']);
-Route::post('casting/{run}/kiln', [CastingController::class, 'kiln']);
-Route::post('casting/{run}/befall', [CastingController::class, 'befall']);
-Route::post('casting/{run}/alarms/{alarm}', [CastingController::class, 'alarm']);
-Route::post('flasks/{flask}/step', [CastingController::class, 'step']);
-Route::post('flasks/{flask}/tick', [CastingController::class, 'tick']);
-Route::get('metal', [MetalController::class, 'index']);
-Route::post('metal', [MetalController::class, 'receive']);
-Route::post('metal/move', [MetalController::class, 'move']);
-Route::post('metal/import', [MetalController::class, 'import']);
-Route::get('metal/statement.csv', [MetalController::class, 'csv']);
-Route::post('metal/lots/{lot}/weigh', [MetalController::class, 'weigh']);
-Route::post('metal/movements/{movement}/reverse', [MetalController::class, 'reverse']);
-Route::get('stretch-tests', [StretchTestController::class, 'index']);
-Route::post('stretch-tests', [StretchTestController::class, 'store']);
-Route::delete('stretch-tests/{test}', [StretchTestController::class, 'destroy']);
-Route::get('clocks', [ClockController::class, 'index']);
-Route::post('clocks', [ClockController::class, 'start']);
-Route::post('clocks/{clock}/stop', [ClockController::class, 'stop']);
-
-Route::get('devices/{device}', [DeviceController::class, 'read']);
-Route::post('devices/{device}/take', [DeviceController::class, 'take']);
-Route::post('devices/{device}/tare', [DeviceController::class, 'tare']);
-Route::post('devices/{device}/put', [DeviceController::class, 'put']);
+// What makes or moves something is done once, by those who may.
+Route::middleware(['may:work', Once::class, SubstituteBindings::class])->group(function (): void {
+    Route::post('jobs', [JobController::class, 'store']);
+    Route::post('jobs/import', [JobFileController::class, 'import']);
+    Route::prefix('jobs/{job}')->group(function (): void {
+        Route::post('changes', [JobController::class, 'change']);
+        Route::post('undo', [JobController::class, 'undo']);
+        Route::post('like', [JobController::class, 'like']);
+        Route::post('stations/{station}', [StationController::class, 'state']);
+        Route::post('overrides', [StationController::class, 'override']);
+        Route::post('rows/{group}/{key}/out', RowController::class)->where(['group' => '[a-z]+', 'key' => '[a-z0-9]{1,12}']);
+        Route::post('assembly', [StationController::class, 'assemble']);
+        Route::post('figures', [StationController::class, 'adopt']);
+        Route::post('pictures', [PictureController::class, 'store']);
+    });
+    Route::post('casting', [CastingController::class, 'store']);
+    Route::post('casting/{run}/kiln', [CastingController::class, 'kiln']);
+    Route::post('casting/{run}/befall', [CastingController::class, 'befall']);
+    Route::post('casting/{run}/alarms/{alarm}', [CastingController::class, 'alarm'])->where('alarm', '[0-9]{1,15}');
+    Route::post('flasks/{flask}/step', [FlaskController::class, 'step']);
+    Route::post('flasks/{flask}/tick', [FlaskController::class, 'tick']);
+    Route::post('stretch-tests', [StretchTestController::class, 'store']);
+    Route::delete('stretch-tests/{test}', [StretchTestController::class, 'destroy']);
+    Route::post('clocks', [ClockController::class, 'start']);
+    Route::post('clocks/{clock}/stop', [ClockController::class, 'stop']);
+    Route::post('devices/{device}/tare', [DeviceController::class, 'tare']);
+    Route::post('devices/{device}/put', [DeviceController::class, 'put']);
+});
+Route::middleware(['may:client', Once::class, SubstituteBindings::class])->group(function (): void {
+    Route::post('jobs/{job}/client', [JobController::class, 'client']);
+    Route::post('jobs/{job}/close', [StationController::class, 'close']);
+    Route::post('jobs/{job}/looks', [LookController::class, 'store']);
+    Route::post('jobs/{job}/words/{key}/answered', [LookController::class, 'answered'])->where('key', '[a-z0-9]{1,12}');
+    Route::post('looks/{look}/revoke', [LookController::class, 'revoke']);
+});
+Route::middleware(['may:metal', Once::class, SubstituteBindings::class])->group(function (): void {
+    Route::post('jobs/{job}/charge', [MetalController::class, 'charge']);
+    Route::post('jobs/{job}/sizing-metal', [JobMetalController::class, 'sizing']);
+    Route::post('jobs/{job}/deliver-metal', [JobMetalController::class, 'deliver']);
+    Route::post('metal', [MetalController::class, 'receive']);
+    Route::post('metal/move', [MetalController::class, 'move']);
+    Route::post('metal/import', [MetalController::class, 'import']);
+    Route::post('metal/lots/{lot}/weigh', [MetalController::class, 'weigh']);
+    Route::post('metal/movements/{movement}/reverse', [MetalController::class, 'reverse']);
+});
+Route::middleware(['may:shop', Once::class, SubstituteBindings::class])->group(function (): void {
+    Route::put('shop', [ShopController::class, 'update']);
+});
+Route::middleware(['may:people', Once::class, SubstituteBindings::class])->group(function (): void {
+    Route::put('workshop', [WorkshopController::class, 'update']);
+    Route::post('backup', BackupController::class);
+    Route::post('people', [PersonController::class, 'store']);
+    Route::put('people/{person}', [PersonController::class, 'update']);
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Database\Turn;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Movement;
@@ -14,14 +15,10 @@ use HotSprue\Account\MetalRefused;
 use HotSprue\Account\Movement as Made;
 use HotSprue\Account\MovementKind;
 use HotSprue\Account\Posting as Entry;
-use Illuminate\Support\Facades\DB;
 
 /** The one way to move metal: whole movements, in one transaction with what goes with them, or not at all. */
 final class AccountKeeper
 {
-    /** SQLite lets one writer in at a time; a busy one is tried again. */
-    private const TRIES = 5;
-
     /**
      * A new lot with metal from outside.
      *
@@ -31,11 +28,11 @@ final class AccountKeeper
      */
     public function receive(array $lot, int $milligrams, string $reason, ?Person $by): Movement
     {
-        return DB::transaction(function () use ($lot, $milligrams, $reason, $by): Movement {
+        return Turn::take(function () use ($lot, $milligrams, $reason, $by): Movement {
             $made = Lot::query()->create([...$lot, 'mass_mg' => 0]);
 
             return $this->post(MovementKind::Receive, [$made->id => $milligrams], 0, $reason, $by, null);
-        }, self::TRIES);
+        });
     }
 
     /**
@@ -45,7 +42,7 @@ final class AccountKeeper
      */
     public function move(MovementKind $kind, array $postings, int $loss, string $reason, ?Person $by, ?Job $job = null): Movement
     {
-        return DB::transaction(fn (): Movement => $this->post($kind, $postings, $loss, $reason, $by, $job), self::TRIES);
+        return Turn::take(fn (): Movement => $this->post($kind, $postings, $loss, $reason, $by, $job));
     }
 
     /**
@@ -57,7 +54,7 @@ final class AccountKeeper
      */
     public function charge(Job $job, array $from, int $casting, int $button, ?Person $by): Movement
     {
-        return DB::transaction(function () use ($job, $from, $casting, $button, $by): Movement {
+        return Turn::take(function () use ($job, $from, $casting, $button, $by): Movement {
             $first = Lot::query()->with('client')->find(array_key_first($from)) ?? throw MetalRefused::unknownLot((int) array_key_first($from));
             $client = Lot::query()->whereKey(array_keys($from))->whereNotNull('client_id')->value('client_id');
             $lot = ['alloy' => $first->alloy, 'fineness' => $first->fineness, 'mass_mg' => 0, 'job_id' => $job->id];
@@ -68,13 +65,13 @@ final class AccountKeeper
             }
 
             return $this->post(MovementKind::Charge, $postings, array_sum($from) - $casting - $button, '', $by, $job);
-        }, self::TRIES);
+        });
     }
 
     /** @throws MetalRefused when a lot has been used since, or it was reversed before */
     public function reverse(Movement $movement, string $reason, ?Person $by): Movement
     {
-        return DB::transaction(function () use ($movement, $reason, $by): Movement {
+        return Turn::take(function () use ($movement, $reason, $by): Movement {
             $this->lock($movement->postings->pluck('lot_id')->all());
             if (Movement::query()->where('reverses_id', $movement->id)->exists()) {
                 throw new MetalRefused('This movement has been reversed already.');
@@ -83,7 +80,7 @@ final class AccountKeeper
             $this->check($made);
 
             return $this->write($made, $reason, $by, $movement->job_id, $movement->id);
-        }, self::TRIES);
+        });
     }
 
     /** @param array<int, int> $postings */

@@ -15,6 +15,8 @@ use HotSprue\Stock\Alloy;
 /** The account as CSV, and lots from CSV: name, alloy, mass, owner. */
 final class LotFile
 {
+    private const MOST_LINES = 1_000;
+
     private const COLUMNS = ['name', 'alloy', 'mass', 'owner'];
 
     /** @param list<array<string, mixed>> $rows of a statement */
@@ -36,6 +38,17 @@ final class LotFile
         return (string) stream_get_contents($file);
     }
 
+    /** What a spreadsheet saves in the letters of western Europe is turned; anything else is refused. */
+    private static function utf8(string $text): string
+    {
+        $turned = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        if (! is_string($turned) || preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]|\xC2[\x80-\x9F]/', $turned) === 1) {
+            throw BadInput::field('file', 'This is not text; a CSV file in UTF-8 is accepted.');
+        }
+
+        return $turned;
+    }
+
     /**
      * @return list<array{lot: array<string, mixed>, milligrams: int}>
      *
@@ -43,17 +56,21 @@ final class LotFile
      */
     public static function read(string $text, Rules $rules): array
     {
+        $text = self::utf8($text);
         $lines = preg_split('/\R/', trim(preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? '')) ?: [];
         $head = array_map(static fn (?string $name): string => strtolower(trim((string) $name)), str_getcsv((string) array_shift($lines), escape: ''));
         if (array_diff(['alloy', 'mass'], $head) !== [] || array_diff($head, self::COLUMNS) !== []) {
             throw BadInput::field('line 1', 'The first line names the columns: '.implode(', ', self::COLUMNS).' are accepted; alloy and mass are needed.');
         }
         $rows = $errors = [];
+        if (count($lines) > self::MOST_LINES) {
+            throw BadInput::field('file', sprintf('A file of up to %d lots is accepted.', self::MOST_LINES));
+        }
         foreach ($lines as $number => $line) {
             $cells = array_pad(str_getcsv($line, escape: ''), count($head), '');
             $row = array_combine($head, array_slice($cells, 0, count($head)));
             $owner = trim((string) ($row['owner'] ?? ''));
-            $client = $owner === '' ? null : Client::query()->where('name', $owner)->value('id');
+            $client = $owner === '' ? null : Client::named($owner)?->id;
             try {
                 if (! in_array($row['alloy'], $rules->names('stock.alloys'), true)) {
                     throw new NotUnderstood(sprintf('The alloy “%s” is not in the workshop’s list.', mb_substr((string) $row['alloy'], 0, 40)));
@@ -63,7 +80,7 @@ final class LotFile
                 }
                 $grams = Field::of(Quantity::Mass, 'mass', 'mass')->read($row['mass'], $rules);
                 $alloy = Alloy::named((string) $row['alloy'], $rules);
-                $rows[] = ['lot' => ['name' => trim((string) ($row['name'] ?? '')) ?: $alloy->label, 'kind' => 'stock', 'alloy' => $alloy->name, 'fineness' => $alloy->fineness, 'client_id' => $client, 'origin' => 'from a file'], 'milligrams' => (int) round(1000 * (is_numeric($grams) ? (float) $grams : 0))];
+                $rows[] = ['lot' => ['name' => mb_substr(trim((string) ($row['name'] ?? '')), 0, 80) ?: $alloy->label, 'kind' => 'stock', 'alloy' => $alloy->name, 'fineness' => $alloy->fineness, 'client_id' => $client, 'origin' => 'from a file'], 'milligrams' => (int) round(1000 * (is_numeric($grams) ? (float) $grams : 0))];
             } catch (NotUnderstood $not) {
                 $errors[sprintf('line %d', $number + 2)][] = $not->getMessage();
             }

@@ -4,85 +4,74 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Illuminate\Support\Facades\DB;
-use PDO;
+use App\Database\Mover;
+use App\Models\Workshop;
+use App\Pictures\PictureStore;
+use Closure;
 use RuntimeException;
 use ZipArchive;
 
 /** The whole workshop in one file: the database as it stood at one instant, and every picture. */
 final class Backups
 {
-    private const DATABASE = 'hot-sprue.sqlite';
+    public const DATABASE = 'hot-sprue.sqlite';
 
-    /** When the newest backup was made, ISO 8601; null where there is none. */
-    public function newest(): ?string
+    /** Where backups go: the folder that the workshop chose, or the application's own. */
+    public static function folder(): string
     {
-        $files = glob(config('sprue.backups').'/*.zip') ?: [];
-
-        return $files === [] ? null : date(DATE_ATOM, max(array_map(static fn (string $file): int => (int) filemtime($file), $files)));
+        return Workshop::the()->backup_folder ?? (string) config('sprue.backups');
     }
 
-    /** @throws RuntimeException when it cannot be written */
+    /** A folder that backups can go to: absolute, there, open for writing, and not one that is served. */
+    public static function folderRule(string $attribute, mixed $value, Closure $fail): void
+    {
+        if ($value !== null && ! (is_string($value) && str_starts_with($value, '/') && is_dir($value) && is_writable($value) && ! str_starts_with((string) realpath($value), public_path()))) {
+            $fail('The whole path of a folder that is there and can be written to is accepted, such as /media/backup.');
+        }
+    }
+
+    /**
+     * Makes a backup and tries it, by restoring it into a place of its own, before it is called good.
+     *
+     * @throws RuntimeException when it cannot be written or does not restore; no scraps are left
+     */
     public function make(?string $file = null): string
     {
-        $file ??= config('sprue.backups').'/hot-sprue-'.now()->format('Y-m-d-His').'.zip';
+        $file ??= self::folder().'/hot-sprue-'.now()->format('Y-m-d-His').'.zip';
         if (! is_dir(dirname($file)) && ! @mkdir(dirname($file), 0o755, true)) {
             throw new RuntimeException('The folder '.dirname($file).' cannot be made.');
         }
-        $copy = $file.'.sqlite';
-        @unlink($copy);
-        DB::statement('VACUUM INTO ?', [$copy]);
-        $zip = new ZipArchive;
-        if ($zip->open($file.'.part', ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
-            throw new RuntimeException("The file {$file} cannot be written.");
+        [$copy, $part] = ["{$file}.sqlite", "{$file}.part"];
+        try {
+            @unlink($copy);
+            Mover::intoFile($copy);
+            $this->pack($part, $copy);
+            RestoredCopy::tried($part);
+            if (! rename($part, $file)) {
+                throw new RuntimeException("The file {$file} cannot be written.");
+            }
+        } finally {
+            array_map(static fn (string $scrap): bool => @unlink($scrap), [$copy, $part]);
         }
-        $zip->addFile($copy, self::DATABASE);
-        foreach (glob(config('sprue.pictures').'/*.*') ?: [] as $picture) {
-            $zip->addFile($picture, 'pictures/'.basename($picture));
-        }
-        $zip->close();
-        unlink($copy);
-        rename($file.'.part', $file);
 
         return $file;
     }
 
-    /**
-     * Puts a backup in the place of what is here. What was here is kept beside it.
-     *
-     * @throws RuntimeException when the file is not a whole backup; nothing is then changed
-     */
-    public function restore(string $file): void
+    /** @throws RuntimeException */
+    private function pack(string $part, string $copy): void
     {
         $zip = new ZipArchive;
-        if (! is_file($file) || $zip->open($file, ZipArchive::RDONLY) !== true || $zip->locateName(self::DATABASE) === false) {
-            throw new RuntimeException("{$file} is not a backup of Hot Sprue.");
+        if ($zip->open($part, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
+            throw new RuntimeException('The folder '.dirname($part).' cannot be written to.');
         }
-        $database = (string) config('database.connections.sqlite.database');
-        $new = $database.'.restoring';
-        file_put_contents($new, $zip->getStream(self::DATABASE));
-        $check = (new PDO("sqlite:{$new}"))->query('PRAGMA integrity_check');
-        if ($check === false || $check->fetchColumn() !== 'ok') {
-            unlink($new);
-            throw new RuntimeException("The database in {$file} is damaged.");
+        $zip->addFile($copy, self::DATABASE);
+        foreach (glob(PictureStore::folder().'/*.{png,jpg,webp}', GLOB_BRACE) ?: [] as $picture) {
+            $zip->addFile($picture, 'pictures/'.basename($picture));
         }
-        DB::purge();
-        foreach (['-wal', '-shm'] as $side) {
-            @unlink($database.$side);
+        if (! @$zip->close()) {
+            throw new RuntimeException('No space left for the backup on the disk.');
         }
-        if (is_file($database)) {
-            rename($database, $database.'.before-restore');
-        }
-        rename($new, $database);
-        $folder = (string) config('sprue.pictures');
-        if (! is_dir($folder)) {
-            mkdir($folder, 0o755, true);
-        }
-        for ($i = 0; $i < $zip->numFiles; $i++) {
-            $name = (string) $zip->getNameIndex($i);
-            if (preg_match('#^pictures/([0-9a-f]{40}\.(?:png|jpg|webp))$#', $name, $found) === 1) {
-                file_put_contents("{$folder}/{$found[1]}", $zip->getStream($name));
-            }
-        }
+        $written = fopen($part, 'r+b');
+        $written === false ?: fsync($written);
     }
 }

@@ -11,10 +11,13 @@ use HotSprue\Drawing\Drawings;
 use HotSprue\Drawing\StonePlan;
 use HotSprue\Drawing\View;
 use HotSprue\Job\Cautions;
+use HotSprue\Job\Change;
+use HotSprue\Job\ClientApproval;
 use HotSprue\Job\Document;
 use HotSprue\Job\Feeds;
 use HotSprue\Job\JobReckoner;
 use HotSprue\Job\Kind;
+use HotSprue\Job\ReadingFields;
 use HotSprue\Job\Reckoned;
 use HotSprue\Job\Station;
 use HotSprue\Job\StationState;
@@ -137,6 +140,7 @@ final readonly class JobAnswer
             'findings' => $this->findings($this->station),
             'wants' => array_values(array_filter(array_unique($wants), $this->station->reaches(...))),
             'cautions' => Cautions::at($this->station, $this->document->text('wax.process')),
+            'next_keys' => array_combine(ReadingFields::GROUPS, array_map($this->document->nextKey(...), ReadingFields::GROUPS)),
             'cautions_seen' => ($this->document->map('seen')[$this->station->value] ?? false) === true,
         ];
     }
@@ -218,6 +222,10 @@ final readonly class JobAnswer
                 }
             }
         }
+        $approval = $station === Station::Wax ? ClientApproval::changed($this->document, $this->reckoned) : null;
+        if ($approval !== null) {
+            $shown[] = [...$approval->toArray(), 'use' => 'look', 'path' => null, 'value' => null, 'fixes' => [], 'override' => null];
+        }
         $order = ['stop' => 0, 'caution' => 1, 'note' => 2];
         usort($shown, static fn (array $a, array $b): int => $order[$a['level']] <=> $order[$b['level']]);
 
@@ -254,7 +262,7 @@ final readonly class JobAnswer
     private function override(string $use, Finding $finding, mixed $value): ?array
     {
         foreach ($this->document->list('overrides') as $override) {
-            if ($override['use'] === $use && $override['code'] === $finding->code && \HotSprue\Job\Change::same($override['value'], $value)) {
+            if ($override['use'] === $use && $override['code'] === $finding->code && Change::same($override['value'] ?? null, $value)) {
                 return $override;
             }
         }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Database\Turn;
 use App\Models\Client;
 use App\Models\Entry;
 use App\Models\Job;
+use App\Models\Movement;
 use App\Models\Person;
 use App\Models\Picture;
 use App\Models\Rulebook;
@@ -15,13 +17,12 @@ use HotSprue\Job\Change;
 use HotSprue\Job\Conflict;
 use HotSprue\Job\Document;
 use HotSprue\Sheet\BadInput;
-use Illuminate\Support\Facades\DB;
 
 /** The one way to write a job. Every write is a list of changes, kept as history. */
 final class JobKeeper
 {
-    /** SQLite lets one writer in at a time; a busy one is tried again. */
-    private const TRIES = 5;
+    /** The first job of a workshop bears the number after this. */
+    private const BEFORE_FIRST = 100;
 
     /**
      * A new job under the workshop's present figures.
@@ -32,9 +33,11 @@ final class JobKeeper
      */
     public function open(?Client $client, array $changes, ?Person $by, ?int $commission = null): Job
     {
-        $rulebook = Workshop::the()->rulebook;
+        return Turn::take(function () use ($client, $changes, $by, $commission): Job {
+            $rulebook = Workshop::the()->presentRulebook();
 
-        return $this->begin($rulebook, $client, Document::blank(), Document::understood($changes, $rulebook->rules()), $by, $commission);
+            return $this->begin($rulebook, $client, Document::blank(), Document::understood($changes, $rulebook->rules(), WorkshopTime::zone()), $by, $commission);
+        });
     }
 
     /** A job from a file, with the figures that it carries. */
@@ -46,18 +49,17 @@ final class JobKeeper
     /** @param list<Change> $stored */
     private function begin(Rulebook $rulebook, ?Client $client, Document $document, array $stored, ?Person $by, ?int $commission = null): Job
     {
-        return DB::transaction(function () use ($rulebook, $client, $document, $stored, $by, $commission): Job {
-            // The first statement writes, so that the lock is taken before the number is read.
-            Workshop::query()->increment('version');
-            $number = 1 + (int) (Job::query()->max('number') ?? 100);
+        return Turn::take(function () use ($rulebook, $client, $document, $stored, $by, $commission): Job {
+            $number = 1 + (int) (Job::query()->max('number') ?? self::BEFORE_FIRST);
             $job = new Job(['number' => $number, 'commission' => $commission ?? $number, 'client_id' => $client?->id, 'rulebook_id' => $rulebook->id, 'version' => 0]);
             $job->setRelation('client', $client)->setRelation('rulebook', $rulebook);
+            $stored = $document->prepared($stored);
             JobProjection::write($job, $document->with($stored));
             $job->save();
-            $this->record($job, $stored, $by);
+            $this->record($job, $stored, $by, EntryKind::Edit);
 
             return $job;
-        }, self::TRIES);
+        });
     }
 
     /**
@@ -70,76 +72,96 @@ final class JobKeeper
      */
     public function change(Job $job, array $changes, ?Person $by): Job
     {
-        return $this->store($job, Document::understood($changes, $job->rules()), $by);
+        return $this->store($job, Document::understood($changes, $job->rules(), WorkshopTime::zone()), $by);
     }
 
     /**
      * Changes as they are stored.
      *
      * @param  list<Change>  $stored
+     *
+     * @throws Conflict
      */
-    public function store(Job $job, array $stored, ?Person $by, ?Entry $undoes = null): Job
+    public function store(Job $job, array $stored, ?Person $by, EntryKind $kind = EntryKind::Edit, ?Movement $movement = null, string $note = ''): Job
     {
-        return DB::transaction(function () use ($job, $stored, $by, $undoes): Job {
-            Job::query()->whereKey($job->id)->increment('version');
-            $fresh = Job::query()->with(['client', 'rulebook'])->findOrFail($job->id);
+        return Turn::take(function () use ($job, $stored, $by, $kind, $movement, $note): Job {
+            $fresh = self::fresh($job);
             $before = $fresh->held();
-            $made = array_values(array_filter($stored, static fn (Change $change): bool => ! Change::same($before->at($change->path), $change->to)));
-            JobProjection::write($fresh, $before->with($stored));
+            $prepared = $before->prepared($stored);
+            JobProjection::write($fresh, $before->with($prepared));
             $fresh->save();
-            $this->record($fresh, $made, $by, $undoes);
+            $made = array_values(array_filter($prepared, static fn (Change $change): bool => ! Change::same($before->at($change->path), $change->to)));
+            $made === [] ?: $this->record($fresh, $made, $by, $kind, $movement, note: $note);
 
             return $fresh;
-        }, self::TRIES);
+        });
     }
 
-    /** Takes back the last entry not yet taken back; null where there is none. */
-    public function undo(Job $job, ?Person $by): ?Job
+    /**
+     * Takes one entry back by its reverse, as an entry of its own.
+     *
+     * @throws Conflict when what it made has been changed since
+     */
+    public function takeBack(Job $job, Entry $entry, ?Person $by): Job
     {
-        $undone = $job->entries()->whereNotNull('undoes_id')->pluck('undoes_id');
-        $last = $job->entries()->whereNull('undoes_id')->whereNotIn('id', $undone)->orderByDesc('id')->get()
-            ->first(static fn (Entry $entry): bool => ! str_starts_with($entry->edits[0]['path'] ?? '', 'rulebook'));
+        return Turn::take(function () use ($job, $entry, $by): Job {
+            $fresh = self::fresh($job);
+            $reversed = $entry->reversed();
+            JobProjection::write($fresh, $fresh->held()->with($reversed, exactly: true));
+            $fresh->save();
+            $this->record($fresh, $reversed, $by, $entry->kind, undoes: $entry);
 
-        return $last === null ? null : $this->store($job, $last->reversed(), $by, $last);
+            return $fresh;
+        });
     }
 
     /** Puts a job under the workshop's present figures; the history says so. */
     public function adopt(Job $job, Rulebook $present, ?Person $by): Job
     {
-        return DB::transaction(function () use ($job, $present, $by): Job {
-            Job::query()->whereKey($job->id)->increment('version');
-            $fresh = Job::query()->with('client')->findOrFail($job->id);
-            $this->record($fresh, [new Change('rulebook', $fresh->rulebook_id, $present->id)], $by);
+        return Turn::take(function () use ($job, $present, $by): Job {
+            $fresh = self::fresh($job);
+            $this->record($fresh, [new Change('rulebook', $fresh->rulebook_id, $present->id)], $by, EntryKind::Figures);
             $fresh->rulebook_id = $present->id;
             $fresh->save();
 
             return $fresh->setRelation('rulebook', $present);
-        }, self::TRIES);
+        });
     }
 
-    /** Whose piece it is. */
-    public function giveTo(Job $job, ?Client $client): Job
+    /** Whose piece it is; the history says whose it was. */
+    public function giveTo(Job $job, ?Client $client, ?Person $by): Job
     {
-        return DB::transaction(function () use ($job, $client): Job {
-            Job::query()->whereKey($job->id)->increment('version');
-            $fresh = Job::query()->with('rulebook')->findOrFail($job->id);
+        return Turn::take(function () use ($job, $client, $by): Job {
+            $fresh = self::fresh($job);
+            $was = $fresh->client;
             $fresh->client_id = $client?->id;
             $fresh->setRelation('client', $client);
             JobProjection::write($fresh, $fresh->held());
             $fresh->save();
+            if ($was?->id !== $client?->id) {
+                $this->record($fresh, [new Change('client', $was?->name, $client?->name)], $by, EntryKind::Owner);
+            }
 
             return $fresh;
-        }, self::TRIES);
+        });
+    }
+
+    /** The job as it stands in this turn, a version on. */
+    private static function fresh(Job $job): Job
+    {
+        Job::query()->whereKey($job->id)->increment('version');
+
+        return Job::query()->with(['client', 'rulebook'])->findOrFail($job->id);
     }
 
     /** @param list<Change> $stored */
-    private function record(Job $job, array $stored, ?Person $by, ?Entry $undoes = null): void
+    private function record(Job $job, array $stored, ?Person $by, EntryKind $kind, ?Movement $movement = null, ?Entry $undoes = null, string $note = ''): void
     {
         if ($stored === []) {
             return;
         }
         Entry::query()->create([
-            'job_id' => $job->id, 'person_id' => $by?->id, 'undoes_id' => $undoes?->id, 'made_at' => now(),
+            'job_id' => $job->id, 'person_id' => $by?->id, 'undoes_id' => $undoes?->id, 'made_at' => now(), 'kind' => $kind, 'movement_id' => $movement?->id, 'note' => $note,
             'edits' => array_map(static fn (Change $change): array => $change->toArray(), $stored),
         ]);
         foreach ($stored as $change) {

@@ -12,6 +12,8 @@ use HotSprue\Job\Station;
 /** Writes a job's document, and beside it what lists sort and search by. The only place that does. */
 final class JobProjection
 {
+    private const SEARCHED = 4_000;
+
     public static function write(Job $job, Document $document): void
     {
         $title = $document->text('brief.title') ?? '';
@@ -21,10 +23,14 @@ final class JobProjection
         $job->station = self::station($document)->value;
         $how = $document->closed()['how'] ?? null;
         $job->state = is_string($how) ? $how : 'open';
+        $words = $document->list('words');
+        $job->asked = array_filter($words, static fn (array $word): bool => ($word['what'] ?? '') === 'asks' && ! isset($word['answered'])) !== [];
+        $job->approved = in_array('approves', array_column($words, 'what'), true);
         $job->search = mb_strtolower(implode(' ', array_filter([
             (string) $job->number, $title, $job->client?->name, $document->text('brief.alloy'),
             $document->text('brief.client_stones'), $document->text('brief.note'),
         ])));
+        $job->search = mb_substr($job->search, 0, self::SEARCHED);
     }
 
     /** The first station that is neither signed off nor not needed. */

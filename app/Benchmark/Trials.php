@@ -41,7 +41,7 @@ final class Trials
     }
 
     /** @return array<string, array<string, mixed>> by sheet */
-    private static function inputs(): array
+    public static function inputs(): array
     {
         $court = ['profile' => 'court', 'width_top' => 5, 'width_base' => 3.5, 'thickness_top' => 2.2, 'thickness_base' => 1.8];
 
@@ -72,7 +72,7 @@ final class Trials
             'tree.pack' => ['patterns' => array_fill(0, 8, ['across' => 20, 'deep' => 4, 'volume' => 500, 'gate_area' => 7])],
             'burnout.core' => ['diameter' => 101.6, 'pour_temperature' => 540, 'school' => 'overnight'],
             'pour.fill' => ['thinnest_modulus' => 0.7, 'volume_mm3' => 700, 'gate_area' => 9, 'alloy' => 'sterling-925', 'flask_temperature' => 480, 'metal_temperature' => 950],
-            'spin.balance' => ['crucible_mass' => 400, 'flask_mass' => 900, 'charge_mass' => 30, 'flask_radius' => 180, 'counterweight_mass' => 1500],
+            'spin.balance' => ['crucible_mass' => 400, 'flask_mass' => 900, 'charge_mass' => 30, 'crucible_radius' => 150, 'flask_radius' => 180, 'counterweight_mass' => 1500],
             'sprue.size' => ['profile' => 'court', 'width' => 5.2, 'thickness' => 2.25, 'inner_diameter' => 17.12],
             'flask.choose' => ['across' => 22, 'tall' => 22],
             'investment.mix' => ['flask_diameter' => '3 in', 'flask_height' => '4 in', 'pattern_volume_mm3' => 8000],

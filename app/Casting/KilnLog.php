@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Casting;
 
+use App\Database\Turn;
 use App\Models\Run;
+use App\Models\Workshop;
 use HotSprue\Kiln\Watch;
 use Illuminate\Support\Facades\DB;
 
@@ -22,9 +24,21 @@ final class KilnLog
         }
     }
 
+    /** A clock put back by less than this is a clock set right. */
+    private const BACK = 0.5;
+
     public static function write(Run $run): void
     {
+        Turn::take(static fn () => self::log($run->refresh()));
+    }
+
+    private static function log(Run $run): void
+    {
+        $back = $run->count();
         $now = (float) floor($run->minute() ?? 0.0);
+        if ($back > self::BACK) {
+            self::alarm($run, 'clock-back', $now, sprintf('The computer’s clock went back by %.0f min. The programme goes on from the kiln’s own counter; compare its hours with the kiln.', $back));
+        }
         $last = DB::table('kiln_log')->where('run_id', $run->id)->max('minute');
         $from = is_numeric($last) ? (float) $last + 1 : 0.0;
         // Speeded, several minutes pass between two looks; after a restart what nobody saw is left out.
@@ -38,12 +52,15 @@ final class KilnLog
         $minutes = array_map(floatval(...), range((int) $from, (int) $now));
         $kiln = $run->kiln();
         $rows = array_map(static fn (float $minute, ?float $c): array => ['run_id' => $run->id, 'minute' => $minute, 'kiln_c' => $c, 'planned_c' => $kiln->planned($minute), 'logged_at' => now()], $minutes, $kiln->readings($minutes));
-        DB::transaction(static function () use ($run, $rows): void {
-            DB::table('kiln_log')->insertOrIgnore($rows);
-            $log = array_map(static fn (object $row): array => ['min' => (float) $row->minute, 'kiln_c' => $row->kiln_c === null ? null : (float) $row->kiln_c, 'planned_c' => (float) $row->planned_c], array_values(DB::table('kiln_log')->where('run_id', $run->id)->orderBy('minute')->get()->all()));
-            foreach (Watch::alarms($log, 732.0) as $code => $alarm) {
-                DB::table('alarms')->insertOrIgnore(['run_id' => $run->id, 'code' => $code, 'minute' => $alarm['min'], 'message' => $alarm['message'], 'created_at' => now(), 'updated_at' => now()]);
-            }
-        }, 5);
+        DB::table('kiln_log')->insertOrIgnore($rows);
+        $log = array_map(static fn (object $row): array => ['min' => (float) $row->minute, 'kiln_c' => $row->kiln_c === null ? null : (float) $row->kiln_c, 'planned_c' => (float) $row->planned_c], array_values(DB::table('kiln_log')->where('run_id', $run->id)->orderBy('minute')->get()->all()));
+        foreach (Watch::alarms($log, Workshop::the()->rulebook->rules()->num('burnout.gypsum_limit')) as $code => $alarm) {
+            self::alarm($run, $code, $alarm['min'], $alarm['message']);
+        }
+    }
+
+    private static function alarm(Run $run, string $code, float $minute, string $message): void
+    {
+        DB::table('alarms')->insertOrIgnore(['run_id' => $run->id, 'code' => $code, 'minute' => $minute, 'message' => $message, 'created_at' => now(), 'updated_at' => now()]);
     }
 }

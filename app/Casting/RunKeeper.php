@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Casting;
 
+use App\Bench\WorkshopTime;
+use App\Database\Turn;
 use App\Models\Job;
 use App\Models\Run;
 use App\Models\RunFlask;
@@ -27,8 +29,8 @@ final class RunKeeper
     public static function waiting(): array
     {
         $waiting = [];
-        $taken = DB::table('flask_jobs')->join('run_flasks', 'run_flasks.id', '=', 'flask_jobs.run_flask_id')->join('runs', 'runs.id', '=', 'run_flasks.run_id')->whereNull('runs.ended_at')->pluck('flask_jobs.job_id');
-        foreach (Job::query()->with('rulebook')->where('state', 'open')->whereIn('station', ['tree', 'burnout', 'pour'])->whereNotIn('id', $taken)->orderBy('due_on')->limit(40)->get() as $job) {
+        $taken = DB::table('flask_jobs')->join('run_flasks', 'run_flasks.id', '=', 'flask_jobs.run_flask_id')->join('runs', 'runs.id', '=', 'run_flasks.run_id')->where('flask_jobs.open', true)->pluck('flask_jobs.job_id');
+        foreach (Job::query()->with('rulebook')->where('state', 'open')->whereIn('station', ['tree', 'burnout', 'pour'])->whereNotIn('id', $taken)->orderByRaw('due_on is null')->orderBy('due_on')->orderBy('number')->limit(40)->get() as $job) {
             $pattern = self::pattern($job);
             if ($pattern !== null) {
                 $waiting[] = $pattern;
@@ -67,6 +69,16 @@ final class RunKeeper
      */
     public static function plan(array $flasks, ?string $readyAt): Run
     {
+        return Turn::take(static fn (): Run => self::planned($flasks, $readyAt));
+    }
+
+    /** @param list<list<int>> $flasks */
+    private static function planned(array $flasks, ?string $readyAt): Run
+    {
+        $numbers = array_merge(...$flasks);
+        if (count(array_unique($numbers)) !== count($numbers)) {
+            throw BadInput::field('flasks', 'A job stands in one flask only.');
+        }
         $rules = Workshop::the()->rulebook->rules();
         $known = array_column(self::waiting(), null, 'number');
         $made = [];
@@ -94,15 +106,13 @@ final class RunKeeper
             $stages[] = ['name' => sprintf('to %.0f', $lower), 'to' => (float) $lower, 'minutes' => ($before - $lower) / $rules->num('burnout.fall_c_per_min') + self::WAIT];
         }
 
-        return DB::transaction(static function () use ($stages, $made, $readyAt): Run {
-            $run = Run::query()->create(['stages' => $stages, 'events' => [], 'ready_at' => $readyAt === null ? null : Carbon::parse($readyAt), 'speed' => 1]);
-            foreach ($made as $flask) {
-                $row = RunFlask::query()->create(['run_id' => $run->id, 'steps' => [], 'ticks' => [], ...array_diff_key($flask, ['jobs' => 1])]);
-                $row->jobs()->attach(Job::query()->whereIn('number', $flask['jobs'])->pluck('id'));
-            }
+        $run = Run::query()->create(['stages' => $stages, 'events' => [], 'ready_at' => $readyAt === null ? null : Carbon::parse($readyAt, WorkshopTime::zone())->utc(), 'speed' => 1]);
+        foreach ($made as $flask) {
+            $row = RunFlask::query()->create(['run_id' => $run->id, 'steps' => [], 'ticks' => [], ...array_diff_key($flask, ['jobs' => 1])]);
+            $row->jobs()->attach(Job::query()->whereIn('number', $flask['jobs'])->pluck('id'));
+        }
 
-            return $run;
-        }, 5);
+        return $run;
     }
 
     /** @param array<string, mixed> $raw */

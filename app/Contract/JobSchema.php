@@ -39,20 +39,22 @@ final class JobSchema
     {
         $text = ['type' => 'string'];
         $entries = static fn (array $fields): array => array_map(static fn (Field $field): array => self::object(['value' => FieldSchema::kept($field), 'typed' => ['type' => 'string']], ['value', 'typed'], ucfirst($field->meaning).'.'), $fields);
+        $key = ['type' => 'string', 'pattern' => '^[a-z0-9]{1,12}$'];
         $list = static fn (array $item): array => ['type' => 'array', 'items' => $item];
 
         return self::object([
             'version' => ['const' => Document::VERSION],
             'decisions' => self::object($entries(DecisionFields::all())),
-            ...array_combine(ReadingFields::GROUPS, array_map(static fn (string $group): array => $list(self::object($entries(ReadingFields::of($group)))), ReadingFields::GROUPS)),
+            ...array_combine(ReadingFields::GROUPS, array_map(static fn (string $group): array => $list(self::object(['key' => $key, ...$entries(ReadingFields::of($group))], ['key'])), ReadingFields::GROUPS)),
             'stations' => self::object(array_fill_keys(array_column(Station::cases(), 'value'), self::object(['state' => ['enum' => ['signed', 'reopened', 'not-needed']], 'by' => $text, 'at' => $text, 'signed' => ['type' => 'object']], ['state']))),
-            'overrides' => $list(self::object(['use' => $text, 'code' => $text, 'about' => $text, 'value' => true, 'reason' => $text, 'by' => $text, 'at' => $text], ['use', 'code', 'about', 'value', 'reason'])),
-            'pictures' => $list(self::object(['file' => $text, 'caption' => $text, 'about' => $text, 'width' => ['type' => 'integer'], 'height' => ['type' => 'integer'], 'by' => $text, 'at' => $text], ['file'])),
-            'words' => $list(self::object(['what' => ['enum' => ['picks', 'asks', 'approves']], 'arrangement' => $text, 'words' => $text, 'by' => $text, 'at' => $text], ['what', 'by', 'at'])),
+            'overrides' => $list(self::object(['key' => $key, 'use' => $text, 'code' => $text, 'about' => $text, 'value' => true, 'reason' => $text, 'by' => $text, 'at' => $text], ['key', 'use', 'code', 'about', 'reason'])),
+            'pictures' => $list(self::object(['key' => $key, 'file' => ['type' => 'string', 'pattern' => '^[0-9a-f]{40}\.(png|jpg|webp)$'], 'caption' => $text, 'about' => $text, 'width' => ['type' => 'integer'], 'height' => ['type' => 'integer'], 'by' => $text, 'at' => $text], ['key', 'file'])),
+            'words' => $list(self::object(['key' => $key, 'what' => ['enum' => ['picks', 'asks', 'approves']], 'arrangement' => $text, 'words' => $text, 'look' => ['type' => 'integer'], 'figures' => ['type' => 'object'], 'answered' => $text, 'by' => $text, 'at' => $text], ['key', 'what', 'by', 'at'])),
             'seen' => ['type' => 'object', 'additionalProperties' => ['const' => true]],
             'ticks' => ['type' => 'object', 'additionalProperties' => ['const' => true]],
+            'gone' => ['type' => 'object', 'additionalProperties' => ['const' => true]],
             'closed' => ['anyOf' => [['type' => 'null'], self::object(['how' => ['enum' => ['delivered', 'abandoned']], 'reason' => $text, 'by' => $text, 'at' => $text], ['how'])]],
-        ], ['version', 'decisions', ...ReadingFields::GROUPS, 'stations', 'overrides', 'pictures', 'words', 'seen', 'ticks', 'closed']);
+        ], ['version', 'decisions', ...ReadingFields::GROUPS, 'stations', 'overrides', 'pictures', 'words', 'seen', 'ticks', 'gone', 'closed']);
     }
 
     /**

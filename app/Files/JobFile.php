@@ -8,25 +8,26 @@ use App\Bench\JobKeeper;
 use App\Http\Requests\RawJson;
 use App\Models\Client;
 use App\Models\Job;
+use App\Models\KnownClient;
 use App\Models\Person;
 use App\Models\Picture;
 use App\Models\Rulebook;
+use App\Pictures\PictureStore;
 use HotSprue\Job\Document;
-use HotSprue\Measures\NotUnderstood;
-use HotSprue\Rules\RuleFields;
+use HotSprue\Job\Rows;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\BadInput;
+use RuntimeException;
 use ZipArchive;
 
 /** A job as a file: JSON, or a zip of it with its pictures. Import takes all of it or nothing. */
 final readonly class JobFile
 {
-    private const JSON = 'job.json';
+    public const JSON = 'job.json';
 
-    /** What a picture or a job file may unpack to. */
-    private const MOST_BYTES = 30 * 1024 * 1024;
+    private const PARTS = ['hot_sprue', 'version', 'number', 'client', 'rules', 'document'];
 
-    public function __construct(private JobKeeper $keeper) {}
+    public function __construct(private JobKeeper $keeper, private PictureStore $pictures, private JobZip $zip) {}
 
     public function json(Job $job): string
     {
@@ -46,39 +47,57 @@ final readonly class JobFile
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
         $zip->addFromString(self::JSON, $this->json($job));
-        foreach ($job->held()->list('pictures') as $picture) {
-            $file = config('sprue.pictures').'/'.$picture['file'];
-            if (is_file($file)) {
-                $zip->addFile($file, 'pictures/'.$picture['file']);
-            }
+        foreach (array_unique(array_column($job->held()->list('pictures'), 'file')) as $file) {
+            // Only what the pictures' folder knows by that name: a document's word is no path.
+            $picture = is_string($file) ? $this->pictures->path($file) : null;
+            $picture === null || $zip->addFile($picture, "pictures/{$file}");
         }
-        $zip->close();
+        if (! $zip->close()) {
+            @unlink($path);
+            throw new RuntimeException('No space left for the zip on the disk.');
+        }
 
         return $path;
     }
 
-    /** @throws BadInput naming, path by path, what could not be taken */
-    public function import(string $path, ?Person $by): Job
+    /**
+     * @param  bool  $sameClient  whether a client of the file's name is the one known here
+     *
+     * @throws BadInput naming, path by path, what could not be taken
+     * @throws KnownClient when its client's name is known, and it was not said whether that is meant
+     */
+    public function import(string $path, bool $sameClient, ?Person $by): Job
     {
-        $pictures = [];
-        $text = (string) file_get_contents($path);
-        if (str_starts_with($text, 'PK')) {
-            [$text, $pictures] = $this->unpack($path);
-        }
-        $file = RawJson::object($text);
+        $isZip = file_get_contents($path, length: 2) === 'PK';
+        $file = RawJson::object($isZip ? $this->zip->json($path) : (string) file_get_contents($path, length: JobZip::MOST_JSON + 1), JobZip::MOST_JSON);
         $this->refuseOthers($file);
         $rules = $this->rules($file['rules'] ?? []);
         $document = Document::imported(is_array($file['document'] ?? null) ? $file['document'] : [], $rules);
-        $client = $this->client($file['client'] ?? null);
-        foreach ($pictures as $name => $bytes) {
-            $this->keep($name, $bytes);
-        }
+        $client = $this->client($file['client'] ?? null, $sameClient);
+        $document = $isZip ? $this->zip->withPictures($path, $document) : $this->withoutPictures($document);
         $job = $this->keeper->import($document, Rulebook::of($rules), $client, $by);
         foreach ($document->list('pictures') as $picture) {
             Picture::query()->firstOrCreate(['job_id' => $job->id, 'file' => (string) $picture['file']]);
         }
 
         return $job;
+    }
+
+    /**
+     * Without its pictures a job is taken in where they are known here already.
+     *
+     * @throws BadInput naming each that is not
+     */
+    private function withoutPictures(Document $document): Document
+    {
+        $files = array_column($document->list('pictures'), 'file', Rows::KEY);
+        $unknown = array_diff($files, Picture::query()->whereIn('file', $files)->pluck('file')->all());
+        $errors = [];
+        foreach (array_keys($unknown) as $key) {
+            $errors["pictures.{$key}"] = ['This picture is not here, nor in the file; take the job in from its zip.'];
+        }
+
+        return $errors === [] ? $document : throw BadInput::fields($errors);
     }
 
     /**
@@ -93,86 +112,51 @@ final readonly class JobFile
         }
         $version = $file['version'] ?? null;
         if (! is_int($version) || $version < 1 || $version > Document::VERSION) {
-            throw BadInput::field('version', sprintf('Written by another Hot Sprue (version %s); up to version %d is accepted.', json_encode($version), Document::VERSION));
+            throw BadInput::field('version', sprintf('Written by another Hot Sprue (version %s); up to version %d is accepted.', mb_substr((string) json_encode($version), 0, 40), Document::VERSION));
         }
-        foreach (array_diff(array_keys($file), ['hot_sprue', 'version', 'number', 'client', 'rules', 'document']) as $unknown) {
-            throw BadInput::field((string) $unknown, 'A job file has no such part.');
+        foreach (array_diff(array_keys($file), self::PARTS) as $unknown) {
+            throw BadInput::field(mb_substr((string) $unknown, 0, 60), 'A job file has no such part.');
         }
     }
 
     /** @throws BadInput */
     private function rules(mixed $raw): Rules
     {
-        $figures = is_array($raw) && is_array($raw['figures'] ?? null) ? $raw['figures'] : [];
-        $own = is_array($raw) && is_array($raw['own'] ?? null) ? array_values(array_filter($raw['own'], is_string(...))) : [];
-        $read = $errors = [];
-        foreach ($figures as $path => $value) {
-            try {
-                $field = RuleFields::all()[$path] ?? throw new NotUnderstood('The workshop keeps no such figure.');
-                $field->read($value, Rules::shipped());
-                $read[(string) $path] = $value;
-            } catch (NotUnderstood $not) {
-                $errors["rules.figures.{$path}"][] = $not->getMessage();
+        if (! is_array($raw) || ! is_array($raw['figures'] ?? []) || ! is_array($raw['own'] ?? [])) {
+            throw BadInput::field('rules', 'The figures and which are the workshop’s own are accepted.');
+        }
+        try {
+            $figures = Rules::with($raw['figures'] ?? [])->own();
+        } catch (BadInput $bad) {
+            throw BadInput::fields(array_combine(array_map(static fn (string $path): string => 'rules.figures.'.mb_substr($path, strlen('rules.'), 60), array_keys($bad->errors)), $bad->errors));
+        }
+        foreach ($raw['own'] ?? [] as $path) {
+            if (! is_string($path) || ! array_key_exists($path, $figures)) {
+                throw BadInput::field('rules.own', 'Paths of the figures in this file are accepted.');
             }
         }
 
-        return $errors === [] ? Rules::kept($read, $own) : throw BadInput::fields($errors);
+        return Rules::kept($figures, array_values($raw['own'] ?? []));
     }
 
-    /** @throws BadInput */
-    private function client(mixed $raw): ?Client
+    /**
+     * @throws BadInput
+     * @throws KnownClient
+     */
+    private function client(mixed $raw, bool $same): ?Client
     {
         if ($raw === null) {
             return null;
         }
-        if (! is_array($raw) || ! is_string($raw['name'] ?? null) || trim($raw['name']) === '' || mb_strlen($raw['name']) > 120) {
-            throw BadInput::field('client', 'A client with a name, or null, is accepted.');
+        $text = static fn (string $name, int $most): bool => is_array($raw) && is_string($raw[$name] ?? '') && mb_strlen($raw[$name] ?? '') <= $most;
+        if (! is_array($raw) || ! $text('name', 120) || trim($raw['name'] ?? '') === '' || ! $text('contact', 200) || ! $text('note', 2000) || array_diff(array_keys($raw), ['name', 'contact', 'note']) !== []) {
+            throw BadInput::field('client', 'A client with a name, contact and note, or null, is accepted.');
         }
-        $detail = static fn (string $name): string => is_string($raw[$name] ?? null) ? mb_substr($raw[$name], 0, 2000) : '';
-
-        return Client::query()->firstOrCreate(['name' => $raw['name']], ['contact' => $detail('contact'), 'note' => $detail('note')]);
-    }
-
-    /**
-     * @return array{string, array<string, string>} the JSON, and pictures by name
-     *
-     * @throws BadInput
-     */
-    private function unpack(string $path): array
-    {
-        $zip = new ZipArchive;
-        if ($zip->open($path, ZipArchive::RDONLY) !== true || $zip->locateName(self::JSON) === false) {
-            throw BadInput::field('_', 'This zip holds no job.json.');
-        }
-        $pictures = [];
-        for ($i = 0; $i < $zip->numFiles; $i++) {
-            $entry = $zip->statIndex($i);
-            $name = (string) ($entry['name'] ?? '');
-            if (($entry['size'] ?? 0) > self::MOST_BYTES) {
-                throw BadInput::field('_', "{$name} is over 30 MB.");
-            }
-            if ($name === self::JSON) {
-                continue;
-            }
-            $bytes = (string) $zip->getFromIndex($i);
-            $kinds = ['png' => IMAGETYPE_PNG, 'jpg' => IMAGETYPE_JPEG, 'webp' => IMAGETYPE_WEBP];
-            $size = @getimagesizefromstring($bytes);
-            if (preg_match('#^pictures/([0-9a-f]{40})\.(png|jpg|webp)$#', $name, $found) !== 1
-                || $size === false || $size[2] !== $kinds[$found[2]] || ! str_starts_with(hash('sha256', $bytes), $found[1])) {
-                throw BadInput::field('_', "{$name} is not a picture of this job.");
-            }
-            $pictures["{$found[1]}.{$found[2]}"] = $bytes;
+        $known = Client::named($raw['name']);
+        if ($known !== null) {
+            return $same ? $known : throw new KnownClient($known);
         }
 
-        return [(string) $zip->getFromName(self::JSON), $pictures];
-    }
-
-    private function keep(string $name, string $bytes): void
-    {
-        $folder = (string) config('sprue.pictures');
-        if (! is_dir($folder)) {
-            mkdir($folder, 0o755, true);
-        }
-        file_put_contents("{$folder}/{$name}", $bytes);
+        return Client::query()->create(['name' => trim($raw['name']), 'contact' => $raw['contact'] ?? '', 'note' => $raw['note'] ?? '']);
     }
 }

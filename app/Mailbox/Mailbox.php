@@ -9,5 +9,6 @@ use App\Models\Job;
 /** Sends letters to clients. */
 interface Mailbox
 {
-    public function send(Job $job, string $to, string $subject, string $body): void;
+    /** @param string $secret of the body, which is kept nowhere once the letter is gone */
+    public function send(Job $job, string $to, string $subject, string $body, string $secret): void;
 }

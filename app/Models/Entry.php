@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Bench\EntryKind;
 use HotSprue\Job\Change;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -16,7 +17,10 @@ use Illuminate\Support\Carbon;
  * @property int $job_id
  * @property int|null $person_id
  * @property int|null $undoes_id
- * @property list<array{path: string, from: mixed, to: mixed}> $edits
+ * @property EntryKind $kind
+ * @property string $note why, where that was asked
+ * @property int|null $movement_id the movement of metal that goes with it
+ * @property list<array{path: string, from: mixed, to: mixed, stands?: int}> $edits
  * @property Carbon $made_at
  * @property Person|null $person
  */
@@ -24,12 +28,12 @@ final class Entry extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'person_id', 'undoes_id', 'edits', 'made_at'];
+    protected $fillable = ['job_id', 'person_id', 'undoes_id', 'kind', 'movement_id', 'note', 'edits', 'made_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['edits' => 'array', 'made_at' => 'datetime'];
+        return ['kind' => EntryKind::class, 'edits' => 'array', 'made_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Person, $this> */
@@ -41,6 +45,6 @@ final class Entry extends Model
     /** @return list<Change> what would take this entry back */
     public function reversed(): array
     {
-        return array_map(static fn (array $raw): Change => Change::fromArray($raw)->reversed(), array_reverse($this->edits));
+        return array_map(static fn (array $raw): Change => Change::kept($raw)->reversed(), array_reverse($this->edits));
     }
 }

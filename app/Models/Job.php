@@ -26,6 +26,8 @@ use Illuminate\Support\Carbon;
  * @property string $station
  * @property Carbon|null $due_on
  * @property string $state
+ * @property bool $asked whether its client waits for an answer
+ * @property bool $approved whether its client said that it may be cast
  * @property string $search
  * @property Carbon $updated_at
  * @property Client|null $client
@@ -36,12 +38,12 @@ final class Job extends Model
     /** @use HasFactory<\Database\Factories\JobFactory> */
     use HasFactory;
 
-    protected $fillable = ['number', 'commission', 'client_id', 'rulebook_id', 'document', 'version', 'title', 'station', 'due_on', 'state', 'search'];
+    protected $fillable = ['number', 'commission', 'client_id', 'rulebook_id', 'document', 'version', 'title', 'station', 'due_on', 'state', 'asked', 'approved', 'search'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'array', 'due_on' => 'date:Y-m-d'];
+        return ['document' => 'array', 'due_on' => 'date:Y-m-d', 'asked' => 'boolean', 'approved' => 'boolean'];
     }
 
     public function getRouteKeyName(): string
@@ -65,6 +67,15 @@ final class Job extends Model
     public function entries(): HasMany
     {
         return $this->hasMany(Entry::class);
+    }
+
+    /** @return array<string, mixed> a job as a line of a list */
+    public function row(): array
+    {
+        return [
+            'number' => $this->number, 'commission' => $this->commission, 'title' => $this->title, 'client' => $this->client?->name,
+            'station' => $this->station, 'due' => $this->due_on?->toDateString(), 'state' => $this->state,
+        ];
     }
 
     public function held(): Document

@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string $token_hash
  * @property list<string> $arrangements names of the drawings offered
  * @property list<string> $pictures files of the photographs shown
+ * @property array<string, mixed>|null $shown the drawings as they were when the client said that it may be cast
  * @property Carbon $expires_at
  * @property Carbon|null $revoked_at
  * @property Carbon $created_at
@@ -23,12 +24,12 @@ use Illuminate\Support\Carbon;
  */
 final class Look extends Model
 {
-    protected $fillable = ['job_id', 'person_id', 'token_hash', 'arrangements', 'pictures', 'expires_at', 'revoked_at'];
+    protected $fillable = ['job_id', 'person_id', 'token_hash', 'arrangements', 'pictures', 'shown', 'expires_at', 'revoked_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['arrangements' => 'array', 'pictures' => 'array', 'expires_at' => 'datetime', 'revoked_at' => 'datetime'];
+        return ['arrangements' => 'array', 'pictures' => 'array', 'shown' => 'array', 'expires_at' => 'datetime', 'revoked_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Job, $this> */
@@ -42,9 +43,10 @@ final class Look extends Model
         return hash('sha256', $token);
     }
 
-    /** The link that a token opens; null where it never was, has ended or was revoked. */
+    /** The link that a token opens; null where it never was, has ended, was revoked, or its job is closed. */
     public static function open(string $token): ?self
     {
-        return self::query()->with(['job.client', 'job.rulebook'])->where('token_hash', self::hash($token))->whereNull('revoked_at')->where('expires_at', '>', now())->first();
+        return self::query()->with(['job.client', 'job.rulebook'])->where('token_hash', self::hash($token))->whereNull('revoked_at')->where('expires_at', '>', now())
+            ->whereRelation('job', 'state', 'open')->first();
     }
 }

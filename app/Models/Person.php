@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\People\Role;
 use Illuminate\Foundation\Auth\User;
 use Illuminate\Http\Request;
 
@@ -13,12 +14,16 @@ use Illuminate\Http\Request;
  * @property int $id
  * @property string $name
  * @property string|null $passphrase
+ * @property Role $role
  */
 final class Person extends User
 {
     protected $table = 'people';
 
-    protected $fillable = ['name', 'passphrase'];
+    protected $fillable = ['name', 'passphrase', 'role'];
+
+    /** @var array<string, string> */
+    protected $attributes = ['role' => 'goldsmith'];
 
     protected $hidden = ['passphrase', 'remember_token'];
 
@@ -33,7 +38,7 @@ final class Person extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['passphrase' => 'hashed'];
+        return ['passphrase' => 'hashed', 'role' => Role::class];
     }
 
     public function getAuthPasswordName(): string

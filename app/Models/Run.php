@@ -21,6 +21,8 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $started_at
  * @property Carbon|null $ended_at
  * @property float $speed
+ * @property float $counted_min the kiln's own counter: minutes of its programme that had passed at counted_at
+ * @property Carbon|null $counted_at
  * @property Collection<int, RunFlask> $flasks
  */
 final class Run extends Model
@@ -31,12 +33,15 @@ final class Run extends Model
     /** To the microsecond: at 300 times the clock a second is five minutes of its programme. */
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['stages', 'events', 'ready_at', 'started_at', 'ended_at', 'speed'];
+    protected $fillable = ['stages', 'events', 'ready_at', 'started_at', 'ended_at', 'speed', 'counted_min', 'counted_at'];
+
+    /** @var array<string, float> */
+    protected $attributes = ['counted_min' => 0.0];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['stages' => 'array', 'events' => 'array', 'ready_at' => 'datetime', 'started_at' => 'datetime', 'ended_at' => 'datetime', 'speed' => 'float'];
+        return ['stages' => 'array', 'events' => 'array', 'ready_at' => 'datetime', 'started_at' => 'datetime', 'ended_at' => 'datetime', 'speed' => 'float', 'counted_min' => 'float', 'counted_at' => 'datetime'];
     }
 
     /** @return HasMany<RunFlask, $this> */
@@ -48,7 +53,25 @@ final class Run extends Model
     /** Minutes of its programme since it was switched on; null where it has not been. */
     public function minute(): ?float
     {
-        return $this->started_at === null ? null : min(self::LONGEST, max(0.0, (float) $this->started_at->diffInMilliseconds($this->ended_at ?? now()) / 60_000 * $this->speed));
+        if ($this->started_at === null) {
+            return null;
+        }
+        $since = ($this->counted_at ?? $this->started_at)->diffInMilliseconds($this->ended_at ?? now()) / 60_000;
+
+        return min(self::LONGEST, $this->counted_min + max(0.0, (float) $since) * $this->speed);
+    }
+
+    /**
+     * Brings the kiln's own counter up to now, so that a clock put back later undoes nothing.
+     *
+     * @return float minutes by which the computer's clock has gone back since it was last counted
+     */
+    public function count(): float
+    {
+        $back = $this->counted_at === null ? 0.0 : max(0.0, now()->diffInMilliseconds($this->counted_at) / 60_000);
+        $this->update(['counted_min' => $this->minute() ?? 0.0, 'counted_at' => now()]);
+
+        return $back;
     }
 
     public function kiln(): SimulatedKiln

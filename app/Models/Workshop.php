@@ -7,6 +7,7 @@ namespace App\Models;
 use HotSprue\Rules\Rules;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
 /**
  * The one workshop: its present figures, and what was typed for each.
@@ -15,11 +16,22 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $version
  * @property int $rulebook_id
  * @property array<string, mixed> $typed
+ * @property string $timezone an IANA name
+ * @property bool $timezone_agreed whether somebody has said that it is right
+ * @property string|null $backup_folder where backups go; the application's own folder where null
+ * @property Carbon|null $backed_up_at when a backup was last made and tried
+ * @property Carbon|null $backup_asked_at when somebody asked for one now
+ * @property Carbon|null $backup_tried_at
+ * @property string|null $backup_trouble why the last one was not
+ * @property Carbon $created_at
  * @property Rulebook $rulebook
  */
 final class Workshop extends Model
 {
-    protected $fillable = ['rulebook_id', 'typed', 'version'];
+    /** A day and a half without one is one missed. */
+    private const BACKUP_HOURS = 36;
+
+    protected $fillable = ['rulebook_id', 'typed', 'version', 'timezone', 'timezone_agreed', 'backup_folder', 'backed_up_at', 'backup_asked_at', 'backup_tried_at', 'backup_trouble'];
 
     /** @var list<string> */
     protected $with = ['rulebook'];
@@ -27,13 +39,30 @@ final class Workshop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['typed' => 'array'];
+        return ['typed' => 'array', 'timezone_agreed' => 'boolean', 'backed_up_at' => 'datetime', 'backup_asked_at' => 'datetime', 'backup_tried_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Rulebook, $this> */
     public function rulebook(): BelongsTo
     {
         return $this->belongsTo(Rulebook::class);
+    }
+
+    public function isBackupOverdue(): bool
+    {
+        return ($this->backed_up_at ?? $this->created_at)->lt(now()->subHours(self::BACKUP_HOURS));
+    }
+
+    /**
+     * The figures that a new job begins with: what ships now, with the workshop's own laid over it, so that a default
+     * that a later release puts right reaches those who never changed it. To be called in a turn.
+     */
+    public function presentRulebook(): Rulebook
+    {
+        $present = Rulebook::of(Rules::with($this->typed));
+        $present->id === $this->rulebook_id || $this->update(['rulebook_id' => $present->id]);
+
+        return $present;
     }
 
     public static function the(): self

@@ -7,18 +7,23 @@ namespace App\Pictures;
 use GdImage;
 
 /**
- * Takes a picture in: sized up before it is decoded, turned upright, brought to 3,000 px at most, and
+ * Takes a picture in: sized up before it is decoded, turned upright, brought to 2,400 px at most, and
  * written anew, which leaves every kind of metadata and hidden content behind.
  */
 final class PictureIntake
 {
     public const MOST_BYTES = 25 * 1024 * 1024;
 
-    private const MOST_PIXELS = 50_000_000;
+    /** What decodes within the memory that a request may take; the screen scales a larger photograph before it sends it. */
+    private const MOST_PIXELS = 10_000_000;
 
-    private const LONGEST = 3_000;
+    private const LONGEST_SIDE = 12_000;
+
+    private const LONGEST = 2_400;
 
     private const KINDS = [IMAGETYPE_PNG => 'png', IMAGETYPE_JPEG => 'jpg', IMAGETYPE_WEBP => 'webp'];
+
+    public function __construct(private readonly PictureStore $store) {}
 
     /**
      * @return array{file: string, width: int, height: int} the stored name is the hash of what was written
@@ -35,16 +40,14 @@ final class PictureIntake
         if ($size === false || $kind === null) {
             throw Refused::notAPicture();
         }
-        if ($size[0] * $size[1] > self::MOST_PIXELS) {
+        if ($size[0] * $size[1] > self::MOST_PIXELS || max($size[0], $size[1]) > self::LONGEST_SIDE) {
             throw Refused::tooManyPixels($size[0] * $size[1] / 1e6);
         }
-        // 50 megapixels decode to 200 MB, and turning them takes as much again.
-        ini_set('memory_limit', '768M');
         $image = @imagecreatefromstring((string) file_get_contents($path));
         if ($image === false) {
             throw Refused::notAPicture();
         }
-        $image = $this->scaled($this->upright($image, $path, $kind));
+        $image = $this->upright($this->scaled($image), $path, $kind);
 
         return [...$this->write($image, $kind), 'width' => imagesx($image), 'height' => imagesy($image)];
     }
@@ -77,23 +80,16 @@ final class PictureIntake
     /** @return array{file: string} */
     private function write(GdImage $image, string $kind): array
     {
-        $folder = (string) config('sprue.pictures');
-        if (! is_dir($folder)) {
-            mkdir($folder, 0o755, true);
-        }
-        $temporary = (string) tempnam($folder, 'new');
         if ($kind === 'png') {
             imagesavealpha($image, true);
         }
+        ob_start();
         match ($kind) {
-            'png' => imagepng($image, $temporary),
-            'webp' => imagewebp($image, $temporary, 88),
-            default => imagejpeg($image, $temporary, 88),
+            'png' => imagepng($image, null, 4),
+            'webp' => imagewebp($image, null, 88),
+            default => imagejpeg($image, null, 88),
         };
-        $file = substr((string) hash_file('sha256', $temporary), 0, 40).'.'.$kind;
-        rename($temporary, "{$folder}/{$file}");
-        chmod("{$folder}/{$file}", 0o644);
 
-        return ['file' => $file];
+        return ['file' => $this->store->keep((string) ob_get_clean(), $kind)];
     }
 }

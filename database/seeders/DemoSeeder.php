@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Account\AccountKeeper;
+use App\Bench\EntryKind;
 use App\Bench\JobKeeper;
+use App\Bench\WorkshopTime;
 use App\Casting\RunKeeper;
 use App\Models\Client;
 use App\Models\Clock;
@@ -15,14 +17,15 @@ use App\Models\Person;
 use App\Models\Run;
 use App\Models\StretchTest;
 use App\Models\Workshop;
+use App\People\Role;
 use App\Pictures\PictureIntake;
 use HotSprue\Account\MovementKind;
 use HotSprue\Casting\Step;
 use HotSprue\Finish\HandOver;
 use HotSprue\Job\Change;
+use HotSprue\Job\Drift;
 use HotSprue\Job\JobReckoner;
 use HotSprue\Job\Station;
-use HotSprue\Job\StationState;
 use HotSprue\Stock\Alloy;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -47,11 +50,10 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $this->today = Carbon::today();
+        $this->today = WorkshopTime::today()->utc();
         $this->dice = new Randomizer(new Mt19937(self::SEED));
-        $this->maren = Person::query()->create(['name' => 'Maren']);
+        $this->maren = Person::query()->create(['name' => 'Maren', 'role' => Role::Owner]);
         $this->tobit = Person::query()->create(['name' => 'Tobit']);
-        Workshop::the();
         foreach (DemoJobs::finished() as $index => $spec) {
             $this->finished($spec, 360 - $index * 13);
         }
@@ -105,7 +107,7 @@ final class DemoSeeder extends Seeder
             $job = $this->sketch($job, $spec['sketch']);
         }
         if (isset($spec['closed'])) {
-            $job = $this->keeper->store($job, [new Change('closed', null, [...$spec['closed'], 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
+            $job = $this->keeper->store($job, [new Change('closed', null, [...$spec['closed'], 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren, EntryKind::Closing);
         }
 
         return $job;
@@ -163,7 +165,7 @@ final class DemoSeeder extends Seeder
         $piece = Lot::query()->where('job_id', $job->id)->where('kind', 'piece')->firstOrFail();
         (new AccountKeeper)->move(MovementKind::Scrap, [$piece->id => (int) round(1000 * $finished) - $piece->mass_mg], $piece->mass_mg - (int) round(1000 * $finished), "finishing of job {$job->number}", $this->maren, $job);
         (new AccountKeeper)->move(MovementKind::Deliver, [$piece->id => -(int) round(1000 * $finished)], 0, 'handed over', $this->maren);
-        $this->keeper->store($job, [new Change('closed', null, ['how' => 'delivered', 'reason' => '', 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
+        $this->keeper->store($job, [new Change('closed', null, ['how' => 'delivered', 'reason' => '', 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren, EntryKind::Closing);
     }
 
     /**
@@ -202,7 +204,7 @@ final class DemoSeeder extends Seeder
             'alloy' => (string) $job->held()->decision('brief.alloy'), 'pour_c' => (float) $reckoned->value('pour.temperatures', 'flask_temperature'), 'ticks' => [],
             'steps' => array_fill_keys($steps, ['at' => now()->toIso8601String(), 'by' => 'Tobit']),
         ]);
-        $flask->jobs()->attach($job->id);
+        $flask->jobs()->attach($job->id, ['open' => false]);
         $kiln = $run->kiln();
         $logged = array_map(floatval(...), range(0, $minutes, 3));
         DB::table('kiln_log')->insert(array_map(static fn (float $minute, ?float $c): array => ['run_id' => $run->id, 'minute' => $minute, 'kiln_c' => $c, 'planned_c' => $kiln->planned($minute), 'logged_at' => $began->copy()->addMinutes((int) $minute)], $logged, $kiln->readings($logged)));
@@ -240,15 +242,15 @@ final class DemoSeeder extends Seeder
     {
         $path = "stations.{$station->value}";
 
-        return $this->keeper->store($job, [new Change($path, $job->held()->at($path), ['state' => 'not-needed', 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
+        return $this->keeper->store($job, [new Change($path, $job->held()->at($path), ['state' => 'not-needed', 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren, EntryKind::Station);
     }
 
     private function sign(Job $job, Station $station): Job
     {
         $path = "stations.{$station->value}";
-        $signed = StationState::copy($station, JobReckoner::reckon($job->held(), $job->rules()));
+        $signed = Drift::copy($station, JobReckoner::reckon($job->held(), $job->rules()));
 
-        return $this->keeper->store($job, [new Change($path, $job->held()->at($path), ['state' => 'signed', 'by' => 'Maren', 'at' => now()->toIso8601String(), 'signed' => $signed])], $this->maren);
+        return $this->keeper->store($job, [new Change($path, $job->held()->at($path), ['state' => 'signed', 'by' => 'Maren', 'at' => now()->toIso8601String(), 'signed' => $signed])], $this->maren, EntryKind::Station);
     }
 
     /** A pencil sketch of a ring from above, drawn here. */
@@ -267,10 +269,10 @@ final class DemoSeeder extends Seeder
         }
         $file = (string) tempnam(sys_get_temp_dir(), 'sketch');
         imagepng($image, $file);
-        $taken = (new PictureIntake)->take($file);
+        $taken = app(PictureIntake::class)->take($file);
         unlink($file);
 
-        return $this->keeper->store($job, [new Change('pictures.0', null, [...$taken, 'caption' => $caption, 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren);
+        return $this->keeper->store($job, [new Change('pictures.0', null, [...$taken, 'caption' => $caption, 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren, EntryKind::Picture);
     }
 
     /**

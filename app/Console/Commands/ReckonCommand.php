@@ -15,12 +15,15 @@ final class ReckonCommand extends Command
 {
     private const BAD = 2;
 
-    protected $signature = 'sprue:reckon {sheet : The sheet, such as wax.dimensions} {--input= : A file with one JSON object; standard input otherwise}';
+    protected $signature = 'sprue:reckon {sheet? : The sheet, such as wax.dimensions} {--lines : One question a line, {"sheet": …, "input": {…}}, answered one a line} {--input= : A file with one JSON object; standard input otherwise}';
 
     protected $description = 'Reckons one sheet from a JSON object';
 
     public function handle(): int
     {
+        if ($this->option('lines') === true) {
+            return $this->lines();
+        }
         try {
             $file = $this->option('input');
             $sheet = $this->argument('sheet');
@@ -37,6 +40,39 @@ final class ReckonCommand extends Command
         $this->print($answer);
 
         return self::SUCCESS;
+    }
+
+    /** Answers line by line, until there are no more; a line that cannot be answered says why in its place. */
+    private function lines(): int
+    {
+        $file = $this->option('input');
+        $from = is_string($file) ? @fopen($file, 'rb') : STDIN;
+        if ($from === false) {
+            return $this->refuse(['_' => [sprintf('The file %s cannot be read.', is_string($file) ? $file : 'standard input')]]);
+        }
+        while (($line = fgets($from)) !== false) {
+            if (trim($line) !== '') {
+                $this->output->writeln(json_encode($this->answered($line), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+            }
+        }
+
+        return self::SUCCESS;
+    }
+
+    /** @return array<string, mixed> */
+    private function answered(string $line): array
+    {
+        try {
+            $asked = RawJson::object($line);
+            $sheet = $asked['sheet'] ?? null;
+            $input = $asked['input'] ?? [];
+
+            return Sheets::answer(is_string($sheet) ? $sheet : '', is_array($input) ? $input : throw BadInput::field('input', 'An object of named inputs is accepted.'))->toArray();
+        } catch (BadInput $bad) {
+            return ['errors' => (object) $bad->errors];
+        } catch (UnknownSheet $unknown) {
+            return ['errors' => ['_' => [$unknown->getMessage()]]];
+        }
     }
 
     /** @param array<string, list<string>> $errors */

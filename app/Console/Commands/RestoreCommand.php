@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Bench\Backups;
+use App\Bench\Restore;
+use App\Bench\Watchman;
 use Illuminate\Console\Command;
 use RuntimeException;
 
@@ -14,18 +15,19 @@ final class RestoreCommand extends Command
 
     protected $description = 'Puts a backup in the place of what is here; stop the application first';
 
-    public function handle(Backups $backups): int
+    public function handle(Restore $restore): int
     {
         try {
+            Watchman::stop();
             $file = $this->argument('file');
-            $backups->restore(is_string($file) ? $file : '');
+            $aside = $restore->from(is_string($file) ? $file : '');
         } catch (RuntimeException $failed) {
             $this->error($failed->getMessage());
 
             return self::FAILURE;
         }
         $this->call('migrate', ['--force' => true]);
-        $this->line('Restored. What was here is kept beside the database as “.before-restore”.');
+        $this->line('Restored.'.($aside === null ? '' : " What was here is kept as {$aside}."));
 
         return self::SUCCESS;
     }

@@ -4,55 +4,101 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\EntryKind;
 use App\Bench\JobKeeper;
+use App\Bench\WorkshopTime;
 use App\Look\Arrangements;
 use App\Models\Look;
+use App\Pictures\PictureStore;
 use HotSprue\Drawing\SvgWriter;
 use HotSprue\Drawing\View as Drawing;
 use HotSprue\Job\Change;
+use HotSprue\Job\ClientApproval;
+use HotSprue\Job\JobReckoner;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** The page that a client's link opens: that job's drawings and photographs, and a word back. Nothing else. */
+/** The page that a client's link opens: what that letter offered, and a word back. Nothing else, and no session. */
 final class ClientPageController
 {
-    public function show(string $token): Response
+    public function show(Request $request, string $token): Response
     {
         $look = Look::open($token);
-        if ($look === null) {
-            return new Response(view('look-ended')->render(), 404);
-        }
-        $drawings = array_map(static fn (Drawing $view): array => ['title' => $view->toArray()['title'], 'svg' => substr(SvgWriter::write($view), (int) strpos(SvgWriter::write($view), '<svg'))], array_intersect_key(Arrangements::of($look->job), array_flip($look->arrangements)));
-        $said = array_values(array_filter($look->job->held()->list('words'), static fn (array $word): bool => ($word['what'] ?? '') !== ''));
 
-        return new Response(view('look', ['token' => $token, 'title' => $look->job->title, 'drawings' => $drawings, 'pictures' => $look->pictures, 'said' => $said, 'until' => $look->expires_at])->render());
+        return $look === null ? $this->ended() : $this->page($look, $token, thanks: $request->boolean('thanks'));
     }
 
     public function answer(Request $request, string $token, JobKeeper $keeper): RedirectResponse|Response
     {
         $look = Look::open($token);
         if ($look === null) {
-            return new Response(view('look-ended')->render(), 404);
+            return $this->ended();
         }
-        $asked = $request->validate([
+        $read = Validator::make($request->only(['what', 'name', 'arrangement', 'words']), [
             'what' => 'required|in:picks,asks,approves',
             'name' => 'required|string|max:80',
-            'arrangement' => 'required_if:what,picks|nullable|string|in:'.implode(',', $look->arrangements),
+            'arrangement' => ['required_if:what,picks', 'nullable', 'string', Rule::in($look->arrangements)],
             'words' => 'required_if:what,asks|nullable|string|max:2000',
         ], ['name.required' => 'Say who you are.', 'words.required_if' => 'Say what should be changed.', 'arrangement.required_if' => 'Choose one of the arrangements.']);
-        $word = ['what' => $asked['what'], 'arrangement' => (string) ($asked['arrangement'] ?? ''), 'words' => trim((string) ($asked['words'] ?? '')), 'by' => $asked['name'], 'at' => now()->toIso8601String()];
-        $keeper->store($look->job, [new Change('words.'.count($look->job->held()->list('words')), null, $word)], null);
+        if ($read->fails()) {
+            return $this->page($look, $token, array_values($read->errors()->all()), array_filter($request->only(['name', 'arrangement', 'words']), is_string(...)));
+        }
+        $this->keep($look, $read->validated(), $keeper);
 
-        return redirect("/look/{$token}")->with('thanks', true);
+        return redirect("/look/{$token}?thanks=1#said", 303);
     }
 
-    public function picture(string $token, string $file): BinaryFileResponse
+    public function picture(string $token, string $file, PictureStore $pictures): BinaryFileResponse
     {
         $look = Look::open($token);
         abort_unless($look !== null && in_array($file, $look->pictures, true), 404);
 
-        return app(PictureController::class)->show($file);
+        return $pictures->served($file);
+    }
+
+    /** @param array<string, mixed> $said */
+    private function keep(Look $look, array $said, JobKeeper $keeper): void
+    {
+        $job = $look->job;
+        $word = ['what' => $said['what'], 'arrangement' => (string) ($said['arrangement'] ?? ''), 'words' => trim((string) ($said['words'] ?? '')), 'look' => $look->id, 'by' => $said['name'], 'at' => now()->toIso8601String()];
+        if ($said['what'] === 'approves') {
+            // What may be cast is what was seen: the drawings stay with the letter, the figures with the word.
+            $look->update(['shown' => ['at' => $word['at'], 'by' => $said['name'], 'drawings' => $this->drawings($look)]]);
+            $word['figures'] = ClientApproval::figures(JobReckoner::reckon($job->held(), $job->rules()));
+        }
+        $keeper->store($job, [new Change('words.'.$job->held()->nextKey('words'), null, $word)], null, EntryKind::Client);
+    }
+
+    /**
+     * @param  list<string>  $wrong
+     * @param  array<string, string>  $typed
+     */
+    private function page(Look $look, string $token, array $wrong = [], array $typed = [], bool $thanks = false): Response
+    {
+        return new Response(view('look', [
+            'token' => $token, 'title' => $look->job->title, 'drawings' => $this->drawings($look), 'pictures' => $look->pictures,
+            'said' => array_filter($look->job->held()->list('words'), static fn (array $word): bool => ($word['look'] ?? null) === $look->id),
+            'until' => $look->expires_at->copy()->setTimezone(WorkshopTime::zone()), 'zone' => WorkshopTime::zone(), 'wrong' => $wrong, 'typed' => $typed, 'thanks' => $thanks, 'once' => Str::uuid()->toString(),
+        ])->render(), $wrong === [] ? 200 : 422);
+    }
+
+    /** @return array<string, array{title: string, svg: string}> the drawings that were offered, by name */
+    private function drawings(Look $look): array
+    {
+        return array_map(static function (Drawing $view): array {
+            $svg = SvgWriter::write($view);
+
+            return ['title' => (string) $view->toArray()['title'], 'svg' => substr($svg, (int) strpos($svg, '<svg'))];
+        }, array_intersect_key(Arrangements::of($look->job), array_flip($look->arrangements)));
+    }
+
+    private function ended(): Response
+    {
+        return new Response(view('look-ended')->render(), 404);
     }
 }

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Clock;
 use App\Models\Job;
+use App\Models\Note;
+use App\Models\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -27,11 +29,12 @@ final class ClockController
     {
         $asked = $request->validate([
             'job' => 'nullable|integer|exists:jobs,number', 'label' => 'required|string|max:80',
-            'stages' => 'required|array|min:1|max:12', 'stages.*.stage' => 'required|string|max:60',
+            'stages' => 'required|array|min:1|max:12', 'stages.*' => 'array:stage,until_min,how', 'stages.*.stage' => 'required|string|max:60',
             'stages.*.until_min' => 'required|numeric|gt:0|max:20160', 'stages.*.how' => 'nullable|string|max:200',
         ]);
         $job = isset($asked['job']) ? Job::query()->where('number', $asked['job'])->first(['id']) : null;
-        Clock::query()->create(['job_id' => $job?->id, 'person_id' => $request->user()?->getAuthIdentifier(), 'label' => $asked['label'], 'stages' => $asked['stages'], 'started_at' => now()]);
+        Clock::query()->create(['job_id' => $job?->id, 'person_id' => Person::at($request)?->id, 'label' => $asked['label'], 'stages' => $asked['stages'], 'started_at' => now()]);
+        Note::write('clock started', Person::at($request), ['label' => $asked['label'], 'job' => $asked['job'] ?? null]);
 
         return new JsonResponse(['clocks' => self::running(), 'now' => now()->toIso8601String()], 201);
     }
@@ -39,7 +42,9 @@ final class ClockController
     /** Stops a clock, or sets one going again that was stopped by mistake. */
     public function stop(Request $request, Clock $clock): JsonResponse
     {
-        $clock->update(['stopped_at' => $request->boolean('again') ? null : now()]);
+        $again = $request->boolean('again');
+        $clock->update(['stopped_at' => $again ? null : ($clock->stopped_at ?? now())]);
+        Note::write($again ? 'clock set going again' : 'clock stopped', Person::at($request), ['label' => $clock->label]);
 
         return $this->index();
     }

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Bench\JobAnswer;
 use App\Bench\JobKeeper;
+use App\Bench\Undo;
+use App\Bench\WorkshopTime;
 use App\Http\Requests\ChangeList;
 use App\Http\Requests\ClientInput;
 use App\Models\Entry;
@@ -45,26 +47,19 @@ final class JobController
             ->when(($asked['state'] ?? 'open') !== 'all', static fn (Builder $query) => $query->where('state', $asked['state'] ?? 'open'))
             ->when($asked['station'] ?? null, static fn (Builder $query, string $station) => $query->where('station', $station))
             ->when($asked['due'] ?? null, static fn (Builder $query, string $due) => $query->whereNotNull('due_on')->where('due_on', $due === 'late' ? '<' : '<=', match ($due) {
-                'late' => today()->toDateString(), 'week' => today()->addDays(7)->toDateString(), default => today()->addMonth()->toDateString()
+                'late' => WorkshopTime::today()->toDateString(),
+                'week' => WorkshopTime::today()->addDays(7)->toDateString(),
+                default => WorkshopTime::today()->addMonth()->toDateString(),
             }))
             ->when($asked['search'] ?? null, function (Builder $query, string $search): void {
                 foreach (preg_split('/\s+/', mb_strtolower(trim($search))) ?: [] as $word) {
-                    $query->whereRaw('instr(search, ?) > 0', [$word]);
+                    $query->whereRaw("search like ? escape '!'", ['%'.preg_replace('/[%_!]/', '!$0', $word).'%']);
                 }
             })
             ->orderByRaw('due_on is null')->orderBy('due_on')->orderByDesc('number')
             ->simplePaginate(self::PAGE);
 
-        return new JsonResponse(['jobs' => array_map(self::row(...), $jobs->items()), 'page' => $jobs->currentPage(), 'more' => $jobs->hasMorePages()]);
-    }
-
-    /** @return array<string, mixed> a job as a line of a list */
-    public static function row(Job $job): array
-    {
-        return [
-            'number' => $job->number, 'commission' => $job->commission, 'title' => $job->title, 'client' => $job->client?->name,
-            'station' => $job->station, 'due' => $job->due_on?->toDateString(), 'state' => $job->state,
-        ];
+        return new JsonResponse(['jobs' => array_map(static fn (Job $job): array => $job->row(), $jobs->items()), 'page' => $jobs->currentPage(), 'more' => $jobs->hasMorePages()]);
     }
 
     public function store(ChangeList $request): JsonResponse
@@ -84,7 +79,7 @@ final class JobController
     {
         // The screen lays its edits over what it last saw; a clash shows when it saves.
         $document = $job->held();
-        $understood = Document::understood($request->changes(), $job->rules());
+        $understood = Document::understood($request->changes(), $job->rules(), WorkshopTime::zone());
         $over = array_map(static fn (Change $change): Change => new Change($change->path, $document->at($change->path), $change->to), $understood);
 
         return new JsonResponse((new JobAnswer($job, $document->with($over), $this->station($request, $job)))->toArray($request->boolean('page')));
@@ -95,19 +90,19 @@ final class JobController
         return $this->answer($this->keeper->change($job, $request->changes(), Person::at($request)), $this->station($request, $job));
     }
 
-    public function undo(Request $request, Job $job): JsonResponse
+    /** Takes back the last thing that this person typed, and says what it was. */
+    public function undo(Request $request, Job $job, Undo $undo): JsonResponse
     {
-        $undone = $this->keeper->undo($job, Person::at($request));
+        [$job, $undone] = $undo->last($job, Person::at($request));
+        $answer = $this->answer($job, $this->station($request, $job));
 
-        return $undone === null
-            ? new JsonResponse(['errors' => ['_' => ['There is nothing to undo.']]], 422)
-            : $this->answer($undone, $this->station($request, $job));
+        return $answer->setData([...(array) $answer->getData(), 'undone' => $undone->edits]);
     }
 
     public function history(Job $job): JsonResponse
     {
         return new JsonResponse(['entries' => $job->entries()->with('person')->orderByDesc('id')->limit(self::HISTORY)->get()->map(static fn (Entry $entry): array => [
-            'id' => $entry->id, 'by' => $entry->person?->name, 'at' => $entry->made_at->toIso8601String(), 'undoes' => $entry->undoes_id, 'changes' => $entry->edits,
+            'id' => $entry->id, 'by' => $entry->person?->name, 'at' => $entry->made_at->toIso8601String(), 'undoes' => $entry->undoes_id, 'kind' => $entry->kind->value, 'note' => $entry->note, 'changes' => $entry->edits,
         ])->all()]);
     }
 
@@ -121,7 +116,7 @@ final class JobController
 
     public function client(Request $request, Job $job): JsonResponse
     {
-        return $this->answer($this->keeper->giveTo($job, ClientInput::chosen($request)), $this->station($request, $job));
+        return $this->answer($this->keeper->giveTo($job, ClientInput::chosen($request), Person::at($request)), $this->station($request, $job));
     }
 
     private function answer(Job $job, ?Station $station, int $status = 200): JsonResponse

@@ -40,8 +40,8 @@ final readonly class JobFileController
         if (! $upload instanceof UploadedFile || ! $upload->isValid()) {
             throw BadInput::field('file', 'A job file (.json or .zip) up to 25 MB is accepted.');
         }
-        $person = Person::at($request);
+        $same = $request->boolean('same_client');
 
-        return new JsonResponse(['number' => $this->file->import($upload->getPathname(), $person)->number], 201);
+        return new JsonResponse(['number' => $this->file->import($upload->getPathname(), $same, Person::at($request))->number], 201);
     }
 }

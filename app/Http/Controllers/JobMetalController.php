@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Account\AccountKeeper;
 use App\Bench\JobAnswer;
+use App\Database\Turn;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
@@ -16,7 +17,6 @@ use HotSprue\Sheet\BadInput;
 use HotSprue\Stock\Alloy;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** Metal that a job takes from the account, or gives to it: let in, taken out, handed over. */
 final class JobMetalController
@@ -41,10 +41,10 @@ final class JobMetalController
             if ($from->alloy !== $piece['alloy']) {
                 throw BadInput::field('lot', "Lot {$from->id} is {$from->alloy}; {$piece['alloy']} is let in.");
             }
-            DB::transaction(function () use ($piece, $from, $milligrams, $job, $request): void {
+            Turn::take(function () use ($piece, $from, $milligrams, $job, $request): void {
                 $lot = Lot::query()->create([...$piece, 'name' => "let into job {$job->number}", 'kind' => 'piece', 'mass_mg' => 0]);
                 $this->keeper->move(MovementKind::Cut, [$from->id => -$milligrams, $lot->id => $milligrams], 0, "sizing of job {$job->number}", Person::at($request), $job);
-            }, 5);
+            });
         }
 
         return new JsonResponse(['mass' => $milligrams / 1000], 201);
@@ -60,10 +60,10 @@ final class JobMetalController
         }
         $settled = Settlement::of($lots->pluck('mass_mg', 'id')->all(), (int) round(1000 * (float) $metal));
         $lost = -array_sum($settled->lost);
-        DB::transaction(function () use ($settled, $lost, $job, $request): void {
+        Turn::take(function () use ($settled, $lost, $job, $request): void {
             $settled->lost === [] ?: $this->keeper->move(MovementKind::Scrap, $settled->lost, $lost, "finishing of job {$job->number}", Person::at($request), $job);
             $settled->delivered === [] ?: $this->keeper->move(MovementKind::Deliver, $settled->delivered, 0, "job {$job->number}", Person::at($request), $job);
-        }, 5);
+        });
 
         return new JsonResponse(['delivered' => -array_sum($settled->delivered) / 1000, 'lost' => $lost / 1000], 201);
     }

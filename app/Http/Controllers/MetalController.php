@@ -7,7 +7,10 @@ namespace App\Http\Controllers;
 use App\Account\AccountKeeper;
 use App\Account\LotFile;
 use App\Account\Statement;
+use App\Bench\EntryKind;
 use App\Bench\JobKeeper;
+use App\Database\Turn;
+use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Movement;
@@ -15,6 +18,7 @@ use App\Models\Person;
 use App\Models\Workshop;
 use HotSprue\Account\MovementKind;
 use HotSprue\Job\Change;
+use HotSprue\Job\Conflict;
 use HotSprue\Job\Document;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\Quantity;
@@ -26,12 +30,13 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 
 /** The metal account: lots, movements, statements. */
 final class MetalController
 {
-    public function __construct(private readonly AccountKeeper $keeper) {}
+    private const MOST_BYTES = 1_000_000;
+
+    public function __construct(private readonly AccountKeeper $keeper, private readonly JobKeeper $jobs) {}
 
     public function index(Request $request): JsonResponse
     {
@@ -63,7 +68,7 @@ final class MetalController
     {
         $kinds = array_diff(array_column(MovementKind::cases(), 'value'), ['receive', 'charge']);
         $asked = $request->validate([
-            'kind' => 'required|in:'.implode(',', $kinds), 'postings' => 'required|array|min:1|max:50', 'postings.*.lot' => 'required|integer|exists:lots,id',
+            'kind' => 'required|in:'.implode(',', $kinds), 'postings' => 'required|array|min:1|max:50', 'postings.*' => 'array', 'postings.*.lot' => 'required|integer|distinct|exists:lots,id',
             'reason' => 'required_if:kind,correct|nullable|string|max:200',
         ], ['reason.required_if' => 'Say why it is corrected.']);
         $postings = [];
@@ -91,38 +96,55 @@ final class MetalController
     {
         $asked = $request->validate(['reason' => 'required|string|max:200'], ['reason.required' => 'Say why it is taken back.']);
         $this->keeper->reverse($movement->load('postings'), $asked['reason'], Person::at($request));
+        $this->takeCastingBack($movement, Person::at($request));
 
         return $this->index($request)->setStatusCode(201);
     }
 
-    /** The charge of a job from named lots: the movement and the casting's readings, both or neither. */
-    public function charge(Request $request, Job $job, JobKeeper $jobs): JsonResponse
+    /** What a charge wrote into its job goes back with it. */
+    private function takeCastingBack(Movement $movement, ?Person $by): void
     {
-        $asked = $request->validate(['lots' => 'required|array|min:1|max:20', 'lots.*.lot' => 'required|integer|exists:lots,id']);
+        $undone = Entry::query()->whereNotNull('undoes_id')->select('undoes_id');
+        $entry = Entry::query()->where('movement_id', $movement->id)->whereNull('undoes_id')->whereNotIn('id', $undone)->first();
+        if ($entry === null) {
+            return;
+        }
+        $job = Job::query()->whereKey($entry->job_id)->firstOrFail();
+        try {
+            $this->jobs->takeBack($job, $entry, $by);
+        } catch (Conflict $changed) {
+            throw BadInput::field('_', sprintf('Job %d was changed since this charge (%s). Put those figures back to what the charge wrote, then reverse it.', $job->number, implode(', ', array_column($changed->clashes, 'path'))));
+        }
+    }
+
+    /** The charge of a job from named lots: the movement and the casting's readings, both or neither. */
+    public function charge(Request $request, Job $job): JsonResponse
+    {
+        $asked = $request->validate(['lots' => 'required|array|min:1|max:20', 'lots.*' => 'array', 'lots.*.lot' => 'required|integer|distinct|exists:lots,id'], ['lots.*.lot.distinct' => 'This lot is named twice; once with its whole mass is accepted.']);
         $from = [];
         foreach ($asked['lots'] as $index => $one) {
             $from[(int) $one['lot']] = $this->milligrams($request->input("lots.{$index}.mass"), "lots.{$index}.mass");
         }
         $casting = $this->milligrams($request->input('casting'), 'casting');
         $button = $this->milligrams($request->input('button', 0), 'button', true);
-        DB::transaction(function () use ($job, $from, $casting, $button, $request, $jobs): void {
-            $this->keeper->charge($job, $from, $casting, $button, Person::at($request));
-            $document = Job::query()->findOrFail($job->id)->held();
+        Turn::take(function () use ($job, $from, $casting, $button, $request): void {
+            $movement = $this->keeper->charge($job, $from, $casting, $button, Person::at($request));
+            $document = $job->held();
             // A recast is a new casting; the first that has no mass yet is this one.
-            $index = count($document->list('castings'));
-            $index = $index > 0 && ! isset($document->list('castings')[$index - 1]['casting_mass']) ? $index - 1 : $index;
+            $last = $document->castingInHand();
+            $row = $last !== null && ! isset($document->list('castings')[$last]['casting_mass']) ? $document->list('castings')[$last]['key'] : $document->nextKey('castings');
             $new = Lot::query()->whereKey(array_keys($from))->whereIn('kind', ['stock'])->pluck('id')->all();
             $fresh = array_sum(array_intersect_key($from, array_flip($new)));
             $typed = [
-                "castings.{$index}.charge_mass" => array_sum($from) / 1000, "castings.{$index}.casting_mass" => $casting / 1000, "castings.{$index}.button_mass" => $button / 1000,
+                "castings.{$row}.charge_mass" => array_sum($from) / 1000, "castings.{$row}.casting_mass" => $casting / 1000, "castings.{$row}.button_mass" => $button / 1000,
                 'pour.new_mass' => $fresh / 1000, 'pour.reused_mass' => (array_sum($from) - $fresh) / 1000,
             ];
             $changes = [];
             foreach ($typed as $path => $value) {
                 $changes[] = new Change($path, $document->at($path), "{$value} g");
             }
-            $jobs->store($job, Document::understood($changes, $job->rules()), Person::at($request));
-        }, 5);
+            $this->jobs->store($job, Document::understood($changes, $job->rules()), Person::at($request), EntryKind::Metal, $movement);
+        });
 
         return $this->index($request)->setStatusCode(201);
     }
@@ -142,12 +164,15 @@ final class MetalController
         if (! $upload instanceof UploadedFile || ! $upload->isValid()) {
             throw BadInput::field('file', 'A CSV file of lots is accepted.');
         }
+        if ($upload->getSize() > self::MOST_BYTES) {
+            throw BadInput::field('file', 'A CSV file of up to 1 MB is accepted.');
+        }
         $rows = LotFile::read((string) file_get_contents($upload->getPathname()), Workshop::the()->rulebook->rules());
-        DB::transaction(function () use ($rows, $request): void {
+        Turn::take(function () use ($rows, $request): void {
             foreach ($rows as $row) {
                 $this->keeper->receive($row['lot'], $row['milligrams'], 'from a file', Person::at($request));
             }
-        }, 5);
+        });
 
         return $this->index($request)->setStatusCode(201);
     }

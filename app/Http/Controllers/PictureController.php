@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\EntryKind;
 use App\Bench\JobKeeper;
+use App\Http\Problem;
 use App\Models\Job;
 use App\Models\Person;
 use App\Pictures\PictureIntake;
+use App\Pictures\PictureStore;
 use App\Pictures\Refused;
 use HotSprue\Job\Change;
 use HotSprue\Job\ReadingFields;
@@ -22,38 +25,39 @@ final class PictureController
 {
     public function store(Request $request, Job $job, PictureIntake $intake, JobKeeper $keeper): JsonResponse
     {
+        $asked = $request->validate(['about' => ['nullable', 'string', 'regex:'.self::about()], 'caption' => 'nullable|string|max:200']);
         $upload = $request->file('picture');
-        if (! $upload instanceof UploadedFile || ! $upload->isValid()) {
-            $tooLarge = $upload instanceof UploadedFile && in_array($upload->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true);
-
-            return $this->refused($tooLarge ? Refused::tooLarge() : Refused::notAPicture());
-        }
         try {
-            $taken = $intake->take($upload->getPathname());
+            $taken = $intake->take($this->whole($upload)->getPathname());
         } catch (Refused $refused) {
-            return $this->refused($refused);
+            return Problem::of(['picture' => [$refused->getMessage()]]);
         }
         $person = Person::at($request);
-        $about = $request->string('about')->toString();
-        $picture = [...$taken, ...(preg_match('/^(('.implode('|', ReadingFields::GROUPS).')\.\d{1,3}|'.implode('|', array_column(Station::cases(), 'value')).')$/', $about) === 1 ? ['about' => $about] : []), 'caption' => mb_substr($request->string('caption')->trim()->toString(), 0, 200), 'by' => $person->name ?? '', 'at' => now()->toIso8601String()];
-        $job = $keeper->store($job, [new Change('pictures.'.count($job->held()->list('pictures')), null, $picture)], $person);
+        $about = array_filter(['about' => $asked['about'] ?? null]);
+        $picture = [...$taken, ...$about, 'caption' => trim($asked['caption'] ?? ''), 'by' => $person->name ?? '', 'at' => now()->toIso8601String()];
+        $job = $keeper->store($job, [new Change('pictures.'.$job->held()->nextKey('pictures'), null, $picture)], $person, EntryKind::Picture);
 
         return new JsonResponse(['version' => $job->version, 'pictures' => $job->held()->list('pictures')], 201);
     }
 
-    /** Served as what it was written as, never as anything else. */
-    public function show(string $file): BinaryFileResponse
+    public function show(string $file, PictureStore $pictures): BinaryFileResponse
     {
-        abort_unless(preg_match('/^[0-9a-f]{40}\.(png|jpg|webp)$/', $file) === 1, 404);
-        $path = config('sprue.pictures').'/'.$file;
-        abort_unless(is_file($path), 404);
-        $kind = ['png' => 'image/png', 'jpg' => 'image/jpeg', 'webp' => 'image/webp'][pathinfo($file, PATHINFO_EXTENSION)];
-
-        return new BinaryFileResponse($path, 200, ['Content-Type' => $kind, 'Content-Disposition' => 'inline', 'Cache-Control' => 'private, max-age=31536000, immutable', 'Content-Security-Policy' => "default-src 'none'"], false);
+        return $pictures->served($file);
     }
 
-    private function refused(Refused $refused): JsonResponse
+    /** @throws Refused */
+    private function whole(mixed $upload): UploadedFile
     {
-        return new JsonResponse(['errors' => ['picture' => [$refused->getMessage()]]], 422);
+        if ($upload instanceof UploadedFile && $upload->isValid()) {
+            return $upload;
+        }
+        $tooLarge = $upload instanceof UploadedFile && in_array($upload->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true);
+        throw $tooLarge ? Refused::tooLarge() : Refused::notAPicture();
+    }
+
+    /** What a picture may be of: a station, or a row of a list. */
+    private static function about(): string
+    {
+        return sprintf('/^((%s)\.[a-z0-9]{1,12}|%s)$/', implode('|', ReadingFields::GROUPS), implode('|', array_column(Station::cases(), 'value')));
     }
 }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\WorkshopTime;
 use App\Http\Requests\RawJson;
 use App\Models\Workshop;
 use HotSprue\Drawing\Drawings;
 use HotSprue\Drawing\View;
+use HotSprue\Measures\Moment;
+use HotSprue\Measures\Quantity;
+use HotSprue\Sheet\Field;
 use HotSprue\Sheet\Input;
 use HotSprue\Sheet\Sheets;
 use Illuminate\Http\JsonResponse;
@@ -29,7 +33,8 @@ final class ReckonController
     {
         $calculation = Sheets::named($sheet);
         $rules = Workshop::the()->rulebook->rules();
-        $input = Input::read(Sheets::describe($sheet)->inputs, RawJson::object($request->getContent()), $rules);
+        $fields = Sheets::describe($sheet)->inputs;
+        $input = Input::read($fields, self::inZone($fields, RawJson::object($request->getContent())), $rules);
         $answer = $calculation->reckon($input, $rules);
 
         $inputs = [];
@@ -42,5 +47,24 @@ final class ReckonController
             'inputs' => (object) $inputs,
             'views' => array_map(static fn (View $view): array => ['use' => $sheet, ...$view->toArray()], Drawings::of($input, $answer, $rules)),
         ]);
+    }
+
+    /**
+     * Hours as the workshop's clocks say them.
+     *
+     * @param  list<Field>  $fields
+     * @param  array<array-key, mixed>  $raw
+     * @return array<array-key, mixed>
+     */
+    private static function inZone(array $fields, array $raw): array
+    {
+        foreach ($fields as $field) {
+            $said = $raw[$field->name] ?? null;
+            if ($field->quantity === Quantity::Moment && is_string($said) && Moment::isOne($said)) {
+                $raw[$field->name] = Moment::inZone($said, WorkshopTime::zone());
+            }
+        }
+
+        return $raw;
     }
 }

@@ -14,24 +14,24 @@ use HotSprue\Sheet\BadInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** A row taken out of a job's list; those after it move up. Waxes and castings stay: they are history. */
+/** A row taken out of a job's list, by its key; taken out twice it is out once. Waxes and castings stay: they are history. */
 final class RowController
 {
     public const LISTS = ['stones', 'cuts', 'parts', 'joints'];
 
-    public function __invoke(Request $request, Job $job, string $group, int $index, JobKeeper $keeper): JsonResponse
+    public function __invoke(Request $request, Job $job, string $group, string $key, JobKeeper $keeper): JsonResponse
     {
-        $rows = $job->held()->list($group);
-        if (! in_array($group, self::LISTS, true) || ! isset($rows[$index])) {
-            throw BadInput::field($group, 'There is no such row to take out.');
+        $station = $request->validate(['station' => 'nullable|string|max:20'])['station'] ?? '';
+        $document = $job->held();
+        $stands = in_array($group, self::LISTS, true) ? $document->rows($group)->indexOf($key) : null;
+        if ($stands === null && ! isset($document->map('gone')["{$group}-{$key}"])) {
+            throw BadInput::field('_', 'There is no such row to take out.');
         }
-        $changes = [];
-        for ($at = $index; $at < count($rows); $at++) {
-            $changes[] = new Change("{$group}.{$at}", $rows[$at], $rows[$at + 1] ?? null);
+        if ($stands !== null) {
+            $job = $keeper->store($job, [new Change("{$group}.{$key}", $document->rows($group)->at($key), null, $stands)], Person::at($request));
         }
-        $person = Person::at($request);
-        $job = $keeper->store($job, $changes, $person)->loadMissing(['client', 'rulebook']);
+        $job->loadMissing(['client', 'rulebook']);
 
-        return new JsonResponse((new JobAnswer($job, $job->held(), Station::tryFrom($request->string('station')->toString()) ?? Station::from($job->station)))->toArray());
+        return new JsonResponse((new JobAnswer($job, $job->held(), Station::tryFrom($station) ?? Station::from($job->station)))->toArray());
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\RawJson;
+use App\Models\Note;
+use App\Models\Person;
 use App\Models\Rulebook;
 use App\Models\Workshop;
 use HotSprue\Rules\RuleFields;
@@ -12,7 +14,6 @@ use HotSprue\Rules\Rules;
 use HotSprue\Sheet\BadInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** The workshop's own figures, each beside its default. */
 final class ShopController
@@ -30,16 +31,13 @@ final class ShopController
     public function update(Request $request): JsonResponse
     {
         $asked = RawJson::object($request->getContent());
-        $workshop = DB::transaction(static function () use ($asked): Workshop {
-            Workshop::query()->increment('version');
-            $workshop = Workshop::the();
-            $typed = array_filter([...$workshop->typed, ...$asked], static fn (mixed $value): bool => $value !== null);
-            $workshop->update(['typed' => $typed, 'rulebook_id' => Rulebook::of(Rules::with($typed))->id]);
+        Workshop::query()->increment('version');
+        $workshop = Workshop::the();
+        $typed = array_filter([...$workshop->typed, ...$asked], static fn (mixed $value): bool => $value !== null);
+        $workshop->update(['typed' => $typed, 'rulebook_id' => Rulebook::of(Rules::with($typed))->id]);
+        Note::write('figures changed', Person::at($request), ['figures' => array_map(static fn (mixed $value): mixed => is_array($value) ? sprintf('a list of %d', count($value)) : $value, $asked)]);
 
-            return $workshop->refresh();
-        }, 5);
-
-        return $this->answer($workshop);
+        return $this->answer($workshop->refresh());
     }
 
     private function answer(Workshop $workshop): JsonResponse

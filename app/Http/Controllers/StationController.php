@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\EntryKind;
 use App\Bench\JobAnswer;
 use App\Bench\JobKeeper;
+use App\Http\Requests\PlainValue;
 use App\Models\Job;
 use App\Models\Person;
 use App\Models\Workshop;
 use HotSprue\Job\Assembling;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
+use HotSprue\Job\Drift;
 use HotSprue\Job\JobReckoner;
 use HotSprue\Job\Station;
-use HotSprue\Job\StationState;
 use HotSprue\Sheet\BadInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -27,7 +29,12 @@ final class StationController
     /** Signs a station off with a dated copy of its answers, reopens it, or says it is not needed. */
     public function state(Request $request, Job $job, Station $station): JsonResponse
     {
-        $asked = $request->validate(['state' => 'required|in:signed,reopened,not-needed,open']);
+        $asked = $request->validate([
+            'state' => 'required|in:signed,reopened,not-needed,open', 'version' => 'required_if:state,signed|nullable|integer', 'station' => 'nullable|string|max:20',
+        ], ['version.required_if' => 'Say which version of the job was seen: what is signed is what was seen.']);
+        if ($asked['state'] === 'signed' && (int) $asked['version'] !== $job->version) {
+            abort(409, 'The job was changed meanwhile. Look at it as it stands now, then sign.');
+        }
         $document = $job->held();
         $path = "stations.{$station->value}";
         $kept = ['state' => $asked['state'], 'by' => $this->name($request), 'at' => now()->toIso8601String()];
@@ -37,23 +44,23 @@ final class StationController
             if ($open !== []) {
                 throw BadInput::field('state', 'A stop stands open here; mend it, or override it with a reason, before signing off.');
             }
-            $kept['signed'] = StationState::copy($station, $answer->reckoned());
+            $kept['signed'] = Drift::copy($station, $answer->reckoned());
         }
 
-        return $this->store($request, $job, [new Change($path, $document->at($path), $asked['state'] === 'open' ? null : $kept)], $station);
+        return $this->store($request, $job, [new Change($path, $document->at($path), $asked['state'] === 'open' ? null : $kept)], $station, EntryKind::Station);
     }
 
     /** Overrides a stop, with a reason; it lapses when the value it was given for changes. */
     public function override(Request $request, Job $job): JsonResponse
     {
-        $asked = $request->validate(['use' => 'required|string|max:60', 'code' => 'required|string|max:60', 'about' => 'required|string|max:60', 'reason' => 'required|string|max:500', 'station' => 'sometimes|string']);
-        $document = $job->held();
+        $asked = $request->validate(['use' => 'required|string|max:60', 'code' => 'required|string|max:60', 'about' => 'required|string|max:60', 'reason' => 'required|string|max:500', 'station' => 'nullable|string|max:20', 'value' => ['nullable', new PlainValue]]);
+        $key = $job->held()->nextKey('overrides');
         $override = [
             'use' => $asked['use'], 'code' => $asked['code'], 'about' => $asked['about'], 'value' => $request->input('value'),
             'reason' => $asked['reason'], 'by' => $this->name($request), 'at' => now()->toIso8601String(),
         ];
 
-        return $this->store($request, $job, [new Change('overrides.'.count($document->list('overrides')), null, $override)], Station::tryFrom($request->string('station')->toString()));
+        return $this->store($request, $job, [new Change("overrides.{$key}", null, $override)], self::asked($asked), EntryKind::Override);
     }
 
     /** Parts and joints as the job's own decisions tell of them, where none are entered yet. */
@@ -86,7 +93,7 @@ final class StationController
         $closed = $asked['how'] === 'open' ? null : ['how' => $asked['how'], 'reason' => $asked['reason'] ?? '', 'by' => $this->name($request), 'at' => now()->toIso8601String()];
         $changes = [new Change('closed', $job->held()->closed(), $closed)];
 
-        return $this->store($request, $job, $changes, null);
+        return $this->answer($this->keeper->store($job, $changes, Person::at($request), EntryKind::Closing, note: $asked['reason'] ?? ''), null);
     }
 
     /** What would change if the job took the workshop's present figures. */
@@ -112,13 +119,19 @@ final class StationController
     {
         $job = $this->keeper->adopt($job, Workshop::the()->rulebook, Person::at($request));
 
-        return $this->answer($job, Station::tryFrom($request->string('station')->toString()));
+        return $this->answer($job, self::asked($request->validate(['station' => 'nullable|string|max:20'])));
+    }
+
+    /** @param array<string, mixed> $asked */
+    private static function asked(array $asked): ?Station
+    {
+        return Station::tryFrom((string) ($asked['station'] ?? ''));
     }
 
     /** @param list<Change> $changes */
-    private function store(Request $request, Job $job, array $changes, ?Station $station): JsonResponse
+    private function store(Request $request, Job $job, array $changes, ?Station $station, EntryKind $kind = EntryKind::Edit): JsonResponse
     {
-        return $this->answer($this->keeper->store($job, $changes, Person::at($request)), $station);
+        return $this->answer($this->keeper->store($job, $changes, Person::at($request), $kind), $station);
     }
 
     private function answer(Job $job, ?Station $station): JsonResponse

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\WorkshopTime;
+use App\Models\Note;
 use App\Models\Person;
 use App\Models\StretchTest;
 use App\Models\Workshop;
@@ -35,29 +37,32 @@ final class StretchTestController
         $rules = Workshop::the()->rulebook->rules();
         $asked = $request->validate([
             'tested_on' => 'nullable|date_format:Y-m-d', 'note' => 'nullable|string|max:500', 'samples' => 'required|array|size:2',
-            'samples.*.form' => 'required|in:'.implode(',', JoinPlan::FORMS), 'samples.*.grade' => 'required|in:'.implode(',', $rules->names('stock.solders')),
+            'samples.*' => 'array', 'samples.*.name' => 'nullable|string|max:80', 'samples.*.form' => 'required|in:'.implode(',', JoinPlan::FORMS), 'samples.*.grade' => 'required|in:'.implode(',', $rules->names('stock.solders')),
         ], ['samples.size' => 'Two samples are compared.']);
         $samples = $kinds = [];
         foreach ((array) $request->input('samples') as $index => $sample) {
             $sample = is_array($sample) ? $sample : [];
             $form = $asked['samples'][$index];
-            $samples[] = ['name' => (string) ($sample['name'] ?? '') ?: ($index === 0 ? 'first' : 'second'), ...array_intersect_key($sample, array_flip(['start', 'broken', 'where']))];
+            $samples[] = ['name' => $asked['samples'][$index]['name'] ?? null ?: ($index === 0 ? 'first' : 'second'), ...array_intersect_key($sample, array_flip(['start', 'broken', 'where']))];
             $kinds[] = ['form' => $form['form'], 'grade' => $form['grade']];
         }
         $read = Input::read(Sheets::describe('stretch.test')->inputs, ['samples' => $samples], $rules)->rows('samples');
         $this->answer($read);
         $person = Person::at($request);
         StretchTest::query()->create([
-            'tested_on' => $asked['tested_on'] ?? today()->toDateString(), 'note' => $asked['note'] ?? '', 'person_id' => $person?->id,
+            'tested_on' => $asked['tested_on'] ?? WorkshopTime::today()->toDateString(), 'note' => $asked['note'] ?? '', 'person_id' => $person?->id,
             'samples' => array_map(static fn (array $kind, array $sample): array => [...$kind, ...$sample], $kinds, $read),
         ]);
+
+        Note::write('stretch test kept', $person, ['note' => $asked['note'] ?? '']);
 
         return $this->index()->setStatusCode(201);
     }
 
-    public function destroy(StretchTest $test): JsonResponse
+    public function destroy(Request $request, StretchTest $test): JsonResponse
     {
         $test->delete();
+        Note::write('stretch test taken out', Person::at($request), ['tested_on' => $test->tested_on->toDateString(), 'note' => $test->note]);
 
         return $this->index();
     }

@@ -22,6 +22,9 @@ final class KnownHost
         $answer->headers->set('X-Content-Type-Options', 'nosniff');
         $answer->headers->set('Referrer-Policy', 'no-referrer');
         $answer->headers->set('X-Frame-Options', 'DENY');
+        $answer->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        $answer->headers->set('Cross-Origin-Resource-Policy', 'same-origin');
+        $answer->headers->set('Permissions-Policy', 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()');
         // A picture brings a stricter policy of its own.
         $answer->headers->has('Content-Security-Policy') || $answer->headers->set('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; frame-ancestors 'none'");
 

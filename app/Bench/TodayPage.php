@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Look\Asked;
+use App\Models\Job;
+use App\Models\Workshop;
+use HotSprue\Job\Station;
+use Illuminate\Support\Carbon;
+use Throwable;
+
+/** What is next, due and hot. A job that cannot be read is named, and stops nothing else. */
+final class TodayPage
+{
+    /** Open jobs looked through for what each needs next. */
+    private const JOBS = 12;
+
+    private const BURNOUTS = 20;
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $open = Job::query()->with(['client', 'rulebook'])->where('state', 'open');
+        $workshop = Workshop::the();
+
+        return [
+            'jobs' => array_values((clone $open)->orderByRaw('due_on is null')->orderBy('due_on')->orderBy('number')->limit(self::JOBS)->get()->map($this->job(...))->all()),
+            'open' => (clone $open)->count(),
+            'late' => (clone $open)->where('due_on', '<', WorkshopTime::today()->toDateString())->count(),
+            'burnouts' => $this->burnouts(),
+            'asked' => Asked::open(),
+            'changed' => Asked::changedSince(),
+            'backup' => ['at' => $workshop->backed_up_at?->toIso8601String(), 'trouble' => $workshop->backup_trouble, 'overdue' => $workshop->isBackupOverdue()],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function job(Job $job): array
+    {
+        try {
+            $answer = (new JobAnswer($job, $job->held(), Station::from($job->station)))->toArray();
+        } catch (Throwable $failed) {
+            report($failed);
+
+            return [...$job->row(), 'next' => null, 'wants' => [], 'worst' => 'stop', 'trouble' => 'This job cannot be read; restore it from a backup or its file.'];
+        }
+
+        return [
+            ...$job->row(), 'next' => $answer['page']['wants'] === [] ? $answer['page']['sign_off'] : null, 'wants' => $answer['page']['wants'],
+            'worst' => collect($answer['stations'])->firstWhere('name', $job->station)['worst'] ?? null, 'trouble' => null,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> kilns to switch on, of jobs whose burnout has an hour to come */
+    private function burnouts(): array
+    {
+        $found = [];
+        $asked = Job::query()->with('rulebook')->where('state', 'open')->whereIn('station', ['tree', 'burnout', 'pour'])->whereRaw('cast(document as text) like ?', ['%burnout.ready_at%']);
+        foreach ($asked->orderBy('number')->limit(self::BURNOUTS)->get() as $job) {
+            $start = rescue(static fn (): mixed => (new JobAnswer($job, $job->held(), Station::Burnout))->reckoned()->value('burnout.programme', 'start_at'));
+            $ready = (string) $job->held()->text('burnout.ready_at');
+            if (is_string($start) && Carbon::parse($ready, WorkshopTime::zone())->greaterThanOrEqualTo(WorkshopTime::today())) {
+                $found[] = ['number' => $job->number, 'title' => $job->title, 'start_at' => $start, 'ready_at' => $ready];
+            }
+        }
+        usort($found, static fn (array $a, array $b): int => strtotime($a['start_at']) <=> strtotime($b['start_at']));
+
+        return $found;
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Casting;
+
+use App\Http\Controllers\CastingController;
+use App\Models\Job;
+use App\Models\Run;
+use App\Models\RunFlask;
+use App\Models\Workshop;
+use HotSprue\Casting\Step;
+use HotSprue\Drawing\RunDrawing;
+use HotSprue\Rules\Rules;
+use HotSprue\Sheet\Input;
+use HotSprue\Sheet\Sheets;
+use HotSprue\Stock\Alloy;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/** A burnout as the screen shows it: its kiln, log, alarms and flasks. */
+final class RunAnswer
+{
+    /** @return array<string, mixed> */
+    public static function row(Run $run): array
+    {
+        return [
+            'id' => $run->id, 'state' => $run->ended_at !== null ? 'over' : ($run->started_at !== null ? 'burning' : 'planned'), 'ready_at' => $run->ready_at?->toIso8601String(), 'started_at' => $run->started_at?->toIso8601String(),
+            'minutes' => $run->kiln()->length(), 'jobs' => $run->flasks->flatMap(static fn (RunFlask $flask) => $flask->jobs)->map(static fn (Job $job): array => ['number' => $job->number, 'title' => $job->title])->values()->all(), 'flasks' => $run->flasks->count(),
+        ];
+    }
+
+    public static function of(Run $run, int $status = 200): JsonResponse
+    {
+        $run = $run->fresh(['flasks.jobs.rulebook']) ?? $run;
+        $rules = Workshop::the()->rulebook->rules();
+        $core = self::core($run);
+        $minute = $run->minute();
+        $kiln = $run->kiln();
+        $log = array_values(array_map(static fn (object $row): array => [(float) $row->minute, $row->kiln_c === null ? null : (float) $row->kiln_c], DB::table('kiln_log')->where('run_id', $run->id)->orderBy('minute')->get()->all()));
+
+        return new JsonResponse([
+            ...self::row($run),
+            'stages' => $run->stages, 'speed' => $run->speed, 'minute' => $minute, 'kiln_c' => $minute === null ? null : $kiln->reading($minute), 'planned_c' => $minute === null ? null : $kiln->planned($minute),
+            'start_at' => $run->ready_at?->copy()->subMinutes((int) ceil($kiln->length()))->toIso8601String(),
+            'core_c' => $minute === null || $core === null ? null : self::between($core['curve'], $minute),
+            'gaps' => self::gaps($log), 'view' => ['use' => 'run', ...RunDrawing::view($kiln, $run->stages, $log, $core['curve'] ?? [], $minute)->toArray()],
+            'chamber' => ['use' => 'run', ...RunDrawing::chamber(array_values($run->flasks->sortByDesc('pour_c')->map(static fn (RunFlask $flask): array => [
+                'flask' => $flask->flask, 'diameter' => $flask->diameter, 'height' => $flask->height, 'patterns' => $flask->jobs->count(), 'poured' => isset($flask->steps['pour']),
+            ])->all()))->toArray()],
+            'events' => $run->events, 'speeds' => CastingController::SPEEDS,
+            'core' => $core === null ? null : array_diff_key($core, ['curve' => 1]),
+            'alarms' => array_map(static fn (object $alarm): array => ['id' => $alarm->id, 'code' => $alarm->code, 'minute' => (float) $alarm->minute, 'message' => $alarm->message, 'answered_at' => $alarm->answered_at], DB::table('alarms')->where('run_id', $run->id)->orderBy('id')->get()->all()),
+            'safety' => Step::safety(),
+            'steps' => array_map(static fn (Step $step): array => ['name' => $step->value, 'done' => $step->done()], Step::cases()),
+            'flask_rows' => array_values($run->flasks->sortByDesc('pour_c')->map(static fn (RunFlask $flask): array => [
+                'id' => $flask->id, 'flask' => $flask->flask, 'diameter' => $flask->diameter, 'height' => $flask->height, 'alloy' => $flask->alloy, 'pour_c' => $flask->pour_c,
+                'jobs' => $flask->jobs->map(static fn (Job $job): array => ['number' => $job->number, 'title' => $job->title])->values()->all(),
+                'mix' => self::mix($flask, $rules), 'done' => (object) $flask->steps, 'ticks' => array_map(static fn (string $key): int => (int) substr($key, 1), array_keys(array_filter($flask->ticks))), 'quench' => Step::quench($flask->alloy, Alloy::named($flask->alloy, $rules)->nickel),
+            ])->all()),
+        ], $status);
+    }
+
+    /** @return array<string, mixed> powder, water and the working clock of a flask; its patterns are left out, so that there is enough */
+    private static function mix(RunFlask $flask, Rules $rules): array
+    {
+        $answer = Sheets::named('investment.mix')->reckon(Input::read(Sheets::describe('investment.mix')->inputs, ['flask_diameter' => $flask->diameter, 'flask_height' => $flask->height], $rules), $rules);
+
+        return ['powder' => $answer->num('powder_mass'), 'water' => $answer->num('water_mass'), 'clock' => $answer->value('clock'), 'stand_min' => $answer->num('stand_min')];
+    }
+
+    /**
+     * @param  list<array{float, float}>  $curve
+     */
+    private static function between(array $curve, float $minute): ?float
+    {
+        $last = null;
+        foreach ($curve as $point) {
+            if ($point[0] >= $minute) {
+                return $last === null ? $point[1] : $last[1] + ($point[1] - $last[1]) * ($minute - $last[0]) / max(1e-9, $point[0] - $last[0]);
+            }
+            $last = $point;
+        }
+
+        return $last === null ? null : $last[1];
+    }
+
+    /**
+     * Minutes that nobody watched.
+     *
+     * @param  list<array{float, ?float}>  $log
+     * @return list<array{from: float, to: float}>
+     */
+    private static function gaps(array $log): array
+    {
+        $gaps = [];
+        for ($i = 1; $i < count($log); $i++) {
+            if ($log[$i][0] - $log[$i - 1][0] > 1.5) {
+                $gaps[] = ['from' => $log[$i - 1][0], 'to' => $log[$i][0]];
+            }
+        }
+
+        return $gaps;
+    }
+
+    /** @return array{curve: list<array{float, float}>, dry_at_min: mixed, above_620_min: float, findings: list<array<string, mixed>>}|null what the core of the widest flask feels, by the model */
+    private static function core(Run $run): ?array
+    {
+        $widest = $run->flasks->max('diameter');
+        if (! is_numeric($widest)) {
+            return null;
+        }
+        $rules = Workshop::the()->rulebook->rules();
+        $raw = ['diameter' => (float) $widest, 'stages' => array_map(static fn (array $stage): array => ['temperature' => $stage['to'], 'minutes' => $stage['minutes']], $run->stages)];
+
+        return Cache::remember('run.core.'.hash('xxh128', serialize($raw).$rules->fingerprint()), 7 * 24 * 3600, static function () use ($raw, $rules): array {
+            $answer = Sheets::named('burnout.core')->reckon(Input::read(Sheets::describe('burnout.core')->inputs, $raw, $rules), $rules);
+
+            return ['curve' => array_values(array_map(static fn (array $point): array => [(float) $point['min'], (float) $point['core_c']], (array) $answer->value('curves'))), 'dry_at_min' => $answer->value('dry_at_min'), 'above_620_min' => $answer->num('above_620_min'), 'findings' => $answer->toArray()['findings']];
+        });
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Note;
+use App\Models\Person;
+use App\People\Role;
+use HotSprue\Sheet\BadInput;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** Who works here, what each may do, and their passphrases. */
+final class PersonController
+{
+    public function index(): JsonResponse
+    {
+        return new JsonResponse(['people' => Person::query()->orderBy('name')->get()->map(static fn (Person $person): array => [
+            'id' => $person->id, 'name' => $person->name, 'role' => $person->role->value, 'signs_in' => $person->passphrase !== null,
+        ])->all(), 'roles' => array_column(Role::cases(), 'value')]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $asked = $this->asked($request, null);
+        Person::query()->create($asked);
+        Note::write('person added', Person::at($request), array_diff_key($asked, ['passphrase' => 1]));
+
+        return $this->index()->setStatusCode(201);
+    }
+
+    /** A new passphrase ends the sessions of the old one; the last owner stays one. */
+    public function update(Request $request, Person $person): JsonResponse
+    {
+        $asked = $this->asked($request, $person);
+        if ($person->role === Role::Owner && ($asked['role'] ?? 'owner') !== 'owner' && Person::query()->where('role', Role::Owner)->count() === 1) {
+            throw BadInput::field('role', 'The workshop keeps at least one owner.');
+        }
+        $person->update($asked);
+        Note::write('person changed', Person::at($request), ['name' => $person->name, ...array_diff_key($asked, ['passphrase' => 1]), ...(isset($asked['passphrase']) ? ['passphrase' => 'new'] : [])]);
+
+        return $this->index();
+    }
+
+    /** @return array<string, mixed> */
+    private function asked(Request $request, ?Person $person): array
+    {
+        $needed = $person === null ? 'required' : 'sometimes';
+
+        return array_filter($request->validate([
+            'name' => [$needed, 'string', 'max:80', Rule::unique('people', 'name')->ignore($person?->id)],
+            'role' => [$needed, Rule::enum(Role::class)],
+            'passphrase' => 'nullable|string|min:10|max:200',
+        ], ['name.unique' => 'Somebody here has this name already.', 'passphrase.min' => 'A passphrase of 10 letters or more is accepted.']), static fn (mixed $value): bool => $value !== null);
+    }
+}
