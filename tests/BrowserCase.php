@@ -56,6 +56,11 @@ abstract class BrowserCase extends TestCase
         return $browser;
     }
 
+    public function browser(): RemoteWebDriver
+    {
+        return $this->browser;
+    }
+
     public function url(string $path): string
     {
         return getenv('HOT_SPRUE_URL').$path;
@@ -137,6 +142,12 @@ abstract class BrowserCase extends TestCase
 
             return true;
         }, "“{$words}” cannot be tapped");
+    }
+
+    /** The path of a figure of the row in hand: a new one has a key that only the screen knows. */
+    public function inRow(string $group, string $name): string
+    {
+        return (string) $this->find("[data-readings=\"{$group}\"] [data-path\$=\".{$name}\"]")->getAttribute('data-path');
     }
 
     /** Types into a figure where it stands, on the drawing if it stands there. */

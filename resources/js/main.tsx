@@ -17,6 +17,7 @@ const CastingPage = lazy(() => import('./pages/CastingPage'));
 const RunPage = lazy(() => import('./pages/RunPage'));
 const MetalPage = lazy(() => import('./pages/MetalPage'));
 const SumsPage = lazy(() => import('./pages/SumsPage'));
+const WorkshopPage = lazy(() => import('./pages/WorkshopPage'));
 const ShopPage = lazy(() => import('./pages/ShopPage'));
 const PrintPage = lazy(() => import('./print/PrintPage'));
 
@@ -24,8 +25,11 @@ const queries = new QueryClient({
     defaultOptions: {
         queries: {
             retry: (count, error) => !(error instanceof Refusal) && count < 3,
+            // The application is on this machine: the browser's own “offline” says nothing of it.
+            networkMode: 'always',
             refetchOnWindowFocus: true,
         },
+        mutations: { networkMode: 'always' },
     },
 });
 
@@ -46,6 +50,7 @@ createRoot(document.getElementById('bench')!).render(
                                     <Route path="metal" element={<MetalPage />} />
                                     <Route path="sums/:sheet?" element={<SumsPage />} />
                                     <Route path="shop" element={<ShopPage />} />
+                                    <Route path="workshop" element={<WorkshopPage />} />
                                     <Route
                                         path="*"
                                         element={<p style={{ padding: 32 }}>There is no such page.</p>}

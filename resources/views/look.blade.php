@@ -9,21 +9,21 @@
 </head>
 <body>
 <main>
-    <h1>{{ $title }}</h1>
+    <h1 dir="auto">{{ $title }}</h1>
     <p>A look at your ring before it is cast. Changes are cheap in wax and dear in metal: say now what you would like otherwise.</p>
-    @if (session('thanks'))
+    @if ($thanks)
         <p class="thanks" role="status">Thank you. Your word is with the workshop.</p>
     @endif
-    @if ($errors->any())
-        <p class="wrong" role="alert">{{ implode(' ', $errors->all()) }}</p>
+    @if ($wrong !== [])
+        <p class="wrong" role="alert">{{ implode(' ', $wrong) }}</p>
     @endif
     <form method="post" action="/look/{{ $token }}">
-        @csrf
+        <input type="hidden" name="once" value="{{ $once }}">
         <div class="offered">
             @foreach ($drawings as $name => $drawing)
                 <label>
                     <figure>{!! $drawing['svg'] !!}</figure>
-                    <span><input type="radio" name="arrangement" value="{{ $name }}" @checked(old('arrangement') === $name || count($drawings) === 1)> {{ $drawing['title'] }}</span>
+                    <span><input type="radio" name="arrangement" value="{{ $name }}" @checked(($typed['arrangement'] ?? '') === $name || count($drawings) === 1)> {{ $drawing['title'] }}</span>
                 </label>
             @endforeach
         </div>
@@ -34,8 +34,8 @@
                 @endforeach
             </div>
         @endif
-        <p><label>Your name <input name="name" value="{{ old('name') }}" maxlength="80" required></label></p>
-        <p><label>In your own words<br><textarea name="words" rows="4" maxlength="2000">{{ old('words') }}</textarea></label></p>
+        <p><label>Your name <input name="name" value="{{ $typed['name'] ?? '' }}" maxlength="80" required></label></p>
+        <p><label>In your own words<br><textarea name="words" rows="4" maxlength="2000">{{ $typed['words'] ?? '' }}</textarea></label></p>
         <p class="buttons">
             <button name="what" value="picks">I choose this one</button>
             <button name="what" value="asks">I would like a change</button>
@@ -43,10 +43,10 @@
         </p>
     </form>
     @if ($said !== [])
-        <h2>What was said</h2>
+        <h2 id="said">What was said</h2>
         <ul>
             @foreach ($said as $word)
-                <li>{{ substr($word['at'], 0, 10) }}, {{ $word['by'] }} {{ ['picks' => 'chose', 'asks' => 'asked for a change', 'approves' => 'said that it may be cast'][$word['what']] }}{{ $word['arrangement'] !== '' && $word['what'] === 'picks' ? ': '.($drawings[$word['arrangement']]['title'] ?? '') : '' }}{{ $word['words'] !== '' ? ': “'.$word['words'].'”' : '' }}</li>
+                <li>{{ \Illuminate\Support\Carbon::parse($word['at'])->setTimezone($zone)->format('j F Y') }}, {{ $word['by'] }} {{ ['picks' => 'chose', 'asks' => 'asked for a change', 'approves' => 'said that it may be cast'][$word['what']] }}{{ $word['arrangement'] !== '' && $word['what'] === 'picks' ? ': '.($drawings[$word['arrangement']]['title'] ?? '') : '' }}{{ $word['words'] !== '' ? ': “'.$word['words'].'”' : '' }}</li>
             @endforeach
         </ul>
     @endif

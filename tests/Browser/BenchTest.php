@@ -108,8 +108,8 @@ it('Join: one joint more makes it impossible, the remedy offered frees it, and a
     $this->figure('join.plan/fires', '4');
     $this->figure('join.plan/last_flow', '652');
     $this->tap('another joint');
-    $this->type('joints.4.id', 'joint 5');
-    $this->type('joints.4.parts', 'shank, collet 5');
+    $this->type($this->inRow('joints', 'id'), 'joint 5');
+    $this->type($this->inRow('joints', 'parts'), 'shank, collet 5');
     $this->find('[data-finding="no-plan"]');
     $this->click('[data-testid="remedies"] [data-kind="share"] button');
     $this->gone('[data-finding="no-plan"]');

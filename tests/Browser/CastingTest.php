@@ -61,7 +61,7 @@ it('plans a burnout, switches it on, sees it fail, answers the alarm, and pours 
     $this->click('[data-befall="thermocouple"]');
     // The watcher that bin/start runs looks every two seconds.
     $this->until(function (): bool {
-        $this->artisan('sprue:kiln', ['--once' => true]);
+        $this->artisan('sprue:watch', ['--once' => true]);
 
         return $this->all('[data-alarm="thermocouple-lost"]') !== [];
     }, 'no alarm was raised');

@@ -120,7 +120,7 @@ it('keeps what is typed when the line is down, over a reload, and sends it when 
     $this->station($job, 'form');
     $this->browser->executeScript('window.fetch = () => Promise.reject(new TypeError("down"))');
     $this->type('form.width_top', '6.5');
-    $this->until(fn (): bool => str_contains((string) $this->browser->executeScript("return localStorage.getItem('hot-sprue.job.{$job->number}')"), '6.5'), 'the browser did not keep it');
+    $this->until(fn (): bool => str_contains((string) $this->browser->executeScript("return localStorage.getItem('hot-sprue.job.{$job->number}.1')"), '6.5'), 'the browser did not keep it');
     expect($job->refresh()->held()->decision('form.width_top'))->toEqual(5);
     $this->station($job, 'form');
     $this->until(fn (): bool => $job->refresh()->held()->decision('form.width_top') == 6.5, 'it was not sent when the line was back');

@@ -68,7 +68,7 @@ it('scribes a grid line by line, keeps two attempts and checks their symmetry by
     $this->choose('attempts.0.verdict', 'left');
     $this->saved();
     $this->tap('carve again');
-    $this->type('attempts.1.wax_mass', '0.8');
+    $this->type($this->inRow('attempts', 'wax_mass'), '0.8');
     $this->find('[aria-label="what is measured"]')->sendKeys('shoulder height');
     Device::query()->updateOrCreate(['name' => 'caliper'], ['state' => ['from' => 0, 'to' => 3.4, 'since' => microtime(true) - 60, 'zero' => 0]]);
     $this->click('[data-testid="pairs"] [aria-label="on the left, mm"] + button');
@@ -76,7 +76,7 @@ it('scribes a grid line by line, keeps two attempts and checks their symmetry by
     $this->find('[aria-label="on the right, mm"]')->sendKeys('3.1');
     $this->tap('Add this pair');
     $this->reads('[aria-label="Differences"]', 'take the left down by 0.30 mm');
-    $this->choose('attempts.1.verdict', 'passed');
+    $this->choose($this->inRow('attempts', 'verdict'), 'passed');
     $this->saved();
     $attempts = $job->refresh()->held()->list('attempts');
     expect($attempts)->toHaveCount(2)->and($attempts[0]['wax_mass']['value'])->toEqual(0.9)->and($attempts[1]['pairs']['value'][0]['left'])->toEqual(3.4);

@@ -2,11 +2,6 @@ export type paths = Record<string, never>;
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        Errors: {
-            errors: {
-                [key: string]: string[];
-            };
-        };
         Result: {
             value: unknown;
             unit: string | null;
@@ -98,6 +93,7 @@ export interface components {
             path: string;
             from?: unknown;
             to?: unknown;
+            stands?: number;
         };
         Drift: {
             use: string;
@@ -161,6 +157,9 @@ export interface components {
             findings: components["schemas"]["ShownFinding"][];
             wants: string[];
             cautions: string[];
+            next_keys: {
+                [key: string]: string;
+            };
             cautions_seen: boolean;
         };
         Client: {
@@ -171,7 +170,7 @@ export interface components {
         };
         Document: {
             /** @constant */
-            version: 3;
+            version: 4;
             decisions: {
                 /** @description Cast, made by hand from stock, or an old ring to be sized. */
                 "brief.kind"?: {
@@ -777,7 +776,12 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description From the pivot to the middle of crucible and flask. */
+                /** @description From the pivot to the middle of the crucible. */
+                "pour.crucible_radius"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description From the pivot to the middle of the flask. */
                 "pour.flask_radius"?: {
                     value: number;
                     typed: string;
@@ -1004,6 +1008,7 @@ export interface components {
                 };
             };
             stones: {
+                key: string;
                 /** @description Which stone it is. */
                 name?: {
                     value: string;
@@ -1111,6 +1116,7 @@ export interface components {
                 };
             }[];
             cuts: {
+                key: string;
                 /** @description What is cut. */
                 name?: {
                     value: string;
@@ -1128,6 +1134,7 @@ export interface components {
                 };
             }[];
             attempts: {
+                key: string;
                 /** @description The day it was begun. */
                 begun?: {
                     value: string;
@@ -1196,6 +1203,7 @@ export interface components {
                 };
             }[];
             castings: {
+                key: string;
                 /** @description The day it was poured. */
                 poured?: {
                     value: string;
@@ -1206,8 +1214,19 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description The casting, sprues on, button off. */
+                /** @description The casting, button off. */
                 casting_mass?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Whether its sprues were on when it was weighed. */
+                weighed?: {
+                    /** @enum {string} */
+                    value: "whole" | "trimmed";
+                    typed: string;
+                };
+                /** @description The sprues, cut off. */
+                sprues_mass?: {
                     value: number;
                     typed: string;
                 };
@@ -1239,6 +1258,7 @@ export interface components {
                 };
             }[];
             parts: {
+                key: string;
                 /** @description Name of the part. */
                 id?: {
                     value: string;
@@ -1256,6 +1276,7 @@ export interface components {
                 };
             }[];
             joints: {
+                key: string;
                 /** @description Name of the joint. */
                 id?: {
                     value: string;
@@ -1426,15 +1447,17 @@ export interface components {
                 };
             };
             overrides: {
+                key: string;
                 use: string;
                 code: string;
                 about: string;
-                value: unknown;
+                value?: unknown;
                 reason: string;
                 by?: string;
                 at?: string;
             }[];
             pictures: {
+                key: string;
                 file: string;
                 caption?: string;
                 about?: string;
@@ -1444,10 +1467,14 @@ export interface components {
                 at?: string;
             }[];
             words: {
+                key: string;
                 /** @enum {unknown} */
                 what: "picks" | "asks" | "approves";
                 arrangement?: string;
                 words?: string;
+                look?: number;
+                figures?: Record<string, never>;
+                answered?: string;
                 by: string;
                 at: string;
             }[];
@@ -1455,6 +1482,9 @@ export interface components {
                 [key: string]: true;
             };
             ticks: {
+                [key: string]: true;
+            };
+            gone: {
                 [key: string]: true;
             };
             closed: null | {
@@ -1489,6 +1519,7 @@ export interface components {
             };
             stations: components["schemas"]["Station"][];
             page: components["schemas"]["Page"];
+            undone?: components["schemas"]["Change"][];
         };
         JobRow: {
             number: number;
@@ -1498,29 +1529,6 @@ export interface components {
             station: components["schemas"]["StationName"];
             due: string | null;
             state: string;
-        };
-        TodayJob: {
-            number: number;
-            title: string;
-            client: string | null;
-            station: components["schemas"]["StationName"];
-            due: string | null;
-        } & {
-            next: string | null;
-            wants: string[];
-            worst: string | null;
-        };
-        Today: {
-            jobs: components["schemas"]["TodayJob"][];
-            open: number;
-            late: number;
-            burnouts: {
-                number: number;
-                title: string;
-                start_at: string;
-                ready_at: string | null;
-            }[];
-            backup: string | null;
         };
         Clock: {
             id: number;
@@ -1538,19 +1546,6 @@ export interface components {
             id: number;
             name: string;
         };
-        Bench: {
-            network: boolean;
-            person: components["schemas"]["Person"] | null;
-            people: components["schemas"]["Person"][];
-            now: string;
-            clocks: components["schemas"]["Clock"][];
-            kiln: {
-                run: number;
-                kiln_c: number | null;
-                rising: boolean;
-                alarms: number;
-            } | null;
-        };
         Reading: {
             value: number;
             unit: string;
@@ -1559,6 +1554,8 @@ export interface components {
         };
         Entry: {
             id: number;
+            kind: string;
+            note: string;
             by: string | null;
             at: string;
             undoes: number | null;
@@ -1623,8 +1620,384 @@ export interface components {
             };
             version: number;
         };
+        Problem: {
+            errors: {
+                [key: string]: string[];
+            };
+            clashes?: components["schemas"]["Clash"][];
+            known?: {
+                id: number;
+                name: string;
+                contact: string;
+            };
+        };
+        Clash: {
+            path: string;
+            from: unknown;
+            to: unknown;
+            present: unknown;
+            stands?: number;
+        };
+        Bench: {
+            network: boolean;
+            person: {
+                id: number;
+                name: string;
+                /** @enum {string} */
+                role: "owner" | "goldsmith" | "apprentice" | "guest";
+            } | null;
+            may: ("read" | "work" | "metal" | "client" | "shop" | "people")[];
+            people: components["schemas"]["Person"][];
+            now: string;
+            zone: string;
+            zone_agreed: boolean;
+            clocks: components["schemas"]["Clock"][];
+            kiln: {
+                run: number;
+                kiln_c: number | null;
+                rising: boolean;
+                alarms: number;
+            } | null;
+        };
+        Today: {
+            jobs: components["schemas"]["TodayJob"][];
+            open: number;
+            late: number;
+            burnouts: {
+                number: number;
+                title: string;
+                start_at: string;
+                ready_at: string | null;
+            }[];
+            asked: {
+                number: number;
+                title: string;
+                key: string;
+                by: string;
+                at: string;
+                words: string;
+            }[];
+            changed: {
+                number: number;
+                title: string;
+                message: string;
+            }[];
+            backup: {
+                at: string | null;
+                trouble: string | null;
+                overdue: boolean;
+            };
+        };
+        TodayJob: {
+            number: number;
+            commission: number;
+            title: string;
+            client: string | null;
+            station: components["schemas"]["StationName"];
+            due: string | null;
+            state: string;
+            next: string | null;
+            wants: string[];
+            worst: string | null;
+            trouble: string | null;
+        };
+        Workshop: {
+            timezone: string;
+            timezone_agreed: boolean;
+            zones: string[];
+            backup_folder: string | null;
+            backup_default: string;
+            backed_up_at: string | null;
+            backup_trouble: string | null;
+        };
+        Journal: {
+            notes: {
+                id: number;
+                at: string;
+                by: string | null;
+                what: string;
+                detail: Record<string, never>;
+            }[];
+            page: number;
+            more: boolean;
+        };
+        People: {
+            people: {
+                id: number;
+                name: string;
+                /** @enum {string} */
+                role: "owner" | "goldsmith" | "apprentice" | "guest";
+                signs_in: boolean;
+            }[];
+            roles: string[];
+        };
+        Sample: {
+            name: string;
+            form: string;
+            grade: string;
+            start: number;
+            broken: number;
+            where: string;
+        };
+        StretchTests: {
+            tests: {
+                id: number;
+                tested_on: string;
+                note: string;
+                samples: components["schemas"]["Sample"][];
+                answer: components["schemas"]["Answer"];
+            }[];
+            learned: {
+                form: string;
+                grade: string;
+                samples: number;
+                strain: number;
+                at_joint: number;
+            }[];
+        };
+        Looks: {
+            offered: {
+                name: string;
+                title: string;
+            }[];
+            pictures: {
+                key: string;
+                file: string;
+                caption: string;
+            }[];
+            looks: {
+                id: number;
+                arrangements: string[];
+                pictures: number;
+                sent_at: string;
+                expires_at: string;
+                /** @enum {string} */
+                state: "open" | "expired" | "revoked";
+                approved: boolean;
+            }[];
+            letters: {
+                id: number;
+                to: string;
+                subject: string;
+                body: string;
+                sent_at: string;
+            }[];
+            words: {
+                key: string;
+                what: string;
+                arrangement?: string;
+                words?: string;
+                look?: number;
+                answered?: string;
+                by: string;
+                at: string;
+            }[];
+            simulated: boolean;
+            address?: string;
+        };
+        Burnout: {
+            id: number;
+            /** @enum {string} */
+            state: "planned" | "burning" | "over";
+            ready_at: string | null;
+            started_at: string | null;
+            minutes: number;
+            jobs: {
+                number: number;
+                title: string;
+            }[];
+            flasks: number;
+        };
+        Casting: {
+            runs: components["schemas"]["Burnout"][];
+            proposal: Record<string, never>;
+        };
+        RunPage: {
+            id: number;
+            /** @enum {string} */
+            state: "planned" | "burning" | "over";
+            ready_at: string | null;
+            started_at: string | null;
+            minutes: number;
+            jobs: {
+                number: number;
+                title: string;
+            }[];
+            flasks: number;
+            stages: Record<string, never>[];
+            speed: number;
+            minute: number | null;
+            kiln_c: number | null;
+            planned_c: number | null;
+            start_at: string | null;
+            core_c: number | null;
+            gaps: Record<string, never>[];
+            view: components["schemas"]["View"];
+            chamber: components["schemas"]["View"];
+            events: Record<string, never>[];
+            speeds: number[];
+            core: Record<string, never> | null;
+            alarms: {
+                id: number;
+                code: string;
+                minute: number;
+                message: string;
+                answered_at: string | null;
+            }[];
+            safety: string[];
+            steps: {
+                name: string;
+                done: string;
+            }[];
+            flask_rows: Record<string, never>[];
+        };
+        Lot: {
+            id: number;
+            name: string;
+            kind: string;
+            alloy: string;
+            fineness: number;
+            owner: string | null;
+            client_id: number | null;
+            job: number | null;
+            origin: string;
+            mass: number;
+            fine: number;
+        };
+        Movement: {
+            id: number;
+            kind: string;
+            at: string;
+            by: string | null;
+            job: number | null;
+            reason: string;
+            loss: number;
+            reverses: number | null;
+            reversed: boolean;
+            postings: {
+                lot: number;
+                name: string;
+                alloy: string;
+                mass: number;
+            }[];
+        };
+        StatementRow: {
+            of: string;
+            alloy: string;
+            owner: string;
+            before_mg: number;
+            in_mg: number;
+            out_mg: number;
+            now_mg: number;
+            fine_mg: number;
+        };
+        Metal: {
+            lots: components["schemas"]["Lot"][];
+            movements: components["schemas"]["Movement"][];
+            statement: components["schemas"]["StatementRow"][];
+        };
     };
-    responses: never;
+    responses: {
+        /** @description it carries no key of its own, or its address is bent */
+        400: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description nobody is signed in */
+        401: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description not for this role */
+        403: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description there is no such thing */
+        404: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description not asked for in this way */
+        405: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description not as things stand */
+        409: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description too large */
+        413: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description what is wrong, by field */
+        422: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description too many at once */
+        429: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description the database is busy */
+        503: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description the disk is full or fails */
+        507: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+    };
     parameters: never;
     requestBodies: never;
     headers: never;

@@ -26,6 +26,14 @@ export type Reading = Schemas['Reading'];
 export type Entry = Schemas['Entry'];
 export type Difference = Schemas['Difference'];
 export type Client = Schemas['Client'];
+export type Looks = Schemas['Looks'];
+export type Workshop = Schemas['Workshop'];
+export type Journal = Schemas['Journal'];
+export type People = Schemas['People'];
+export type Lot = Schemas['Lot'];
+export type Metal = Schemas['Metal'];
+export type Sample = Schemas['Sample'];
+export type StretchTests = Schemas['StretchTests'];
 
 /** A decision or a reading as it is kept: in the core's unit, and as it was said. */
 export interface Kept {
@@ -48,3 +56,9 @@ export interface Clash extends Change {
     present: unknown;
 }
 export type Errors = Record<string, string[]>;
+/** A client whose name a new one bears. */
+export interface Known {
+    id: number;
+    name: string;
+    contact: string;
+}

@@ -1,6 +1,7 @@
 import { Box, Input, NativeSelect } from '@chakra-ui/react';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { Field } from '../api/types';
+import { wall } from '../shell/zone';
 import { say, useUnits, withUnit } from './units';
 
 interface Props {
@@ -17,7 +18,12 @@ interface Props {
     inHand?: boolean;
     wide?: boolean;
     path: string;
+    /** Chosen, or given back: for good. */
     onEdit: (typed: string | boolean | null) => void;
+    /** Typed so far. */
+    onType?: (typed: string | null) => void;
+    /** Left, or entered. */
+    onSettle?: () => void;
     onTake?: () => void;
 }
 
@@ -34,12 +40,25 @@ export function Instrument({
     wide,
     path,
     onEdit,
+    onType = onEdit,
+    onSettle,
     onTake,
 }: Props) {
     const { units } = useUnits();
     const [text, setText] = useState<string | null>(null);
+    /** What stood there when it was taken up. */
+    const before = useRef<string | null>(null);
+    const left = useRef(onSettle);
     const input = useRef<HTMLInputElement>(null);
     const editing = text !== null;
+    useEffect(() => {
+        left.current = onSettle;
+    }, [onSettle]);
+    // A figure that goes from the page while it is typed is left too.
+    useEffect(() => {
+        if (!editing) return;
+        return () => left.current?.();
+    }, [editing]);
     useEffect(() => {
         if (editing) input.current?.select();
     }, [editing]);
@@ -134,7 +153,11 @@ export function Instrument({
                     title={field.meaning}
                     type={field.quantity === 'day' ? 'date' : 'datetime-local'}
                     value={
-                        typeof value === 'string' ? value.slice(0, field.quantity === 'day' ? 10 : 16) : ''
+                        typeof value === 'string'
+                            ? field.quantity === 'day'
+                                ? value.slice(0, 10)
+                                : wall(value)
+                            : ''
                     }
                     h="28px"
                     border="none"
@@ -152,7 +175,7 @@ export function Instrument({
     const keys = (event: KeyboardEvent<HTMLInputElement>) => {
         if (event.key === 'Enter' || event.key === 'Escape') {
             event.preventDefault();
-            if (event.key === 'Escape') onEdit(typed ?? null);
+            if (event.key === 'Escape') onEdit(before.current);
             event.currentTarget.blur();
         }
     };
@@ -176,7 +199,7 @@ export function Instrument({
                     onChange={(event) => {
                         setText(event.target.value);
                         const said = withUnit(event.target.value, field.quantity, units);
-                        onEdit(said === '' ? null : said);
+                        onType(said === '' ? null : said);
                     }}
                     onKeyDown={keys}
                     onBlur={() => setText(null)}
@@ -198,6 +221,7 @@ export function Instrument({
                 title={field.meaning}
                 onClick={() => {
                     onTake?.();
+                    before.current = typed ?? null;
                     setText(
                         typed ??
                             (typeof value === 'number'

@@ -1,3 +1,4 @@
+import { wall } from '../shell/zone';
 import { createContext, use, useCallback, useMemo, useState, type ReactNode } from 'react';
 
 export interface Units {
@@ -83,7 +84,9 @@ function trimmed(value: number, decimals: number): string {
 
 /** A day or an hour as one says it: `Fri 11 Dec`, `Tue 1 Dec 14:00`. */
 export function moment(text: string, quantity?: string | null): string {
-    const found = /^(\d{4})-(\d\d)-(\d\d)(?:T(\d\d:\d\d))?/.exec(text);
+    const found = /^(\d{4})-(\d\d)-(\d\d)(?:T(\d\d:\d\d))?/.exec(
+        /^\d{4}-\d\d-\d\dT/.test(text) ? wall(text) : text,
+    );
     if (
         !found ||
         (quantity !== undefined && quantity !== null && !['moment', 'day', 'text'].includes(quantity))

@@ -34,11 +34,13 @@ function Handle({
     scale,
     value,
     onPull,
+    onDrop,
 }: {
     dimension: Dimension;
     scale: number;
     value: number;
     onPull: (value: number) => void;
+    onDrop: () => void;
 }) {
     const start = useRef<{ x: number; y: number; value: number } | null>(null);
     const end = dimension.line[1];
@@ -63,6 +65,7 @@ function Handle({
             }}
             onPointerUp={() => {
                 start.current = null;
+                onDrop();
             }}
         />
     );
@@ -100,6 +103,7 @@ interface Props {
     pull?: {
         value: (dimension: Dimension) => number | undefined;
         onPull: (dimension: Dimension, value: number) => void;
+        onDrop: (dimension: Dimension) => void;
     };
 }
 
@@ -154,6 +158,7 @@ export function Drawing({ view, height = 420, lifeSize = false, box, pull }: Pro
                                           scale={scale}
                                           value={value}
                                           onPull={(to) => pull.onPull(dimension, to)}
+                                          onDrop={() => pull.onDrop(dimension)}
                                       />
                                   );
                               })

@@ -1,8 +1,10 @@
 import { Box, Flex, Image, Input } from '@chakra-ui/react';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { get, post } from '../api/client';
-import type { Client, Picture } from '../api/types';
+import { get, post, Refusal } from '../api/client';
+import type { Client, Job, Picture } from '../api/types';
+import { shrink } from '../bench/shrink';
+import { KnownClient } from './KnownClient';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
 
@@ -14,19 +16,26 @@ export function ClientPick({ work }: { work: Work }) {
         queryFn: () => get<{ clients: Client[] }>('clients'),
     });
     const now = work.job?.client ?? null;
-    const choose = async () => {
+    const queries = useQueryClient();
+    const keep = useMutation({
+        mutationFn: (client: { id: number } | { name: string } | null) =>
+            post<Job>(`jobs/${work.job!.number}/client`, { client, station: 'brief' }),
+        onSuccess: (job) => {
+            work.take(job);
+            setName(null);
+            void queries.invalidateQueries({ queryKey: ['clients'] });
+        },
+    });
+    const choose = () => {
         const known = data?.clients.find((client) => client.name === name?.trim());
-        await work.act('client', {
-            client: known ? { id: known.id } : name?.trim() ? { name: name.trim() } : null,
-        });
-        setName(null);
+        keep.mutate(known ? { id: known.id } : name?.trim() ? { name: name.trim() } : null);
     };
     return (
         <Box
             as="form"
             onSubmit={(event) => {
                 event.preventDefault();
-                void choose();
+                choose();
             }}
         >
             <Flex gap={2}>
@@ -56,6 +65,12 @@ export function ClientPick({ work }: { work: Work }) {
             <Box fontSize="13px" color="soft">
                 client{now?.contact ? ` · ${now.contact}` : ''}
             </Box>
+            <KnownClient error={keep.error} onSame={(id) => keep.mutate({ id })} />
+            {keep.error && !(keep.error instanceof Refusal && keep.error.known) ? (
+                <Box role="alert" color="hot">
+                    {keep.error.message}
+                </Box>
+            ) : null}
         </Box>
     );
 }
@@ -69,9 +84,9 @@ export function Pictures({ work, about }: { work: Work; about?: string }) {
     const file = useRef<HTMLInputElement>(null);
     const camera = useRef<HTMLInputElement>(null);
     const add = useMutation({
-        mutationFn: (picture: File) => {
+        mutationFn: async (picture: File) => {
             const form = new FormData();
-            form.append('picture', picture);
+            form.append('picture', await shrink(picture));
             form.append('caption', picture.name.replace(/\.\w+$/, ''));
             if (about) form.append('about', about);
             return post(`jobs/${number}/pictures`, form);

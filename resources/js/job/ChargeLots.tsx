@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { get, post, Refusal } from '../api/client';
 import { say, useUnits, withUnit } from '../bench/units';
 import type { Sum } from '../api/types';
-import type { Lot, Metal } from '../api/metal';
+import type { Lot, Metal } from '../api/types';
 import { Typed } from '../bench/fields';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';

@@ -2,7 +2,8 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, Kept } from '../api/types';
 import { Instrument } from '../bench/Instrument';
 import { fieldAt, pathWords } from '../shell/catalogue';
-import { held, type Work } from './useJob';
+import { held } from './held';
+import type { Work } from './useJob';
 import type { InHand } from './working';
 
 const WIDE = ['text'];
@@ -100,6 +101,8 @@ export function Decision({
             inHand={inHand !== null && inHand !== undefined}
             path={path}
             onEdit={(to) => work.edit(path, to)}
+            onType={(to) => work.type(path, to)}
+            onSettle={() => work.settle(path)}
             {...(onTake ? { onTake } : {})}
         />
     );

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { get } from '../api/client';
 import type { Entry, Kept } from '../api/types';
+import { moment } from '../bench/units';
 import { pathWords } from '../shell/catalogue';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
@@ -33,7 +34,7 @@ export function History({ number, work, onClose }: { number: number; work: Work;
                 <Box fontWeight="600" flex="1">
                     History
                 </Box>
-                <Act kind="line" onClick={() => void work.act('undo')}>
+                <Act kind="line" onClick={() => void work.undo()}>
                     Undo
                 </Act>
                 <Act kind="quiet" onClick={onClose}>
@@ -44,15 +45,10 @@ export function History({ number, work, onClose }: { number: number; work: Work;
             {data?.entries.map((entry) => (
                 <Box key={entry.id} py={1} borderBottomWidth="1px" borderColor="rule" fontSize="14px">
                     <Box color="soft">
-                        {entry.by ?? 'somebody'} ·{' '}
-                        {new Date(entry.at).toLocaleString('en-GB', {
-                            day: 'numeric',
-                            month: 'short',
-                            hour: '2-digit',
-                            minute: '2-digit',
-                        })}
+                        {entry.by ?? 'somebody'} · {moment(entry.at)}
                         {entry.undoes ? ' · undo' : ''}
                     </Box>
+                    {entry.note ? <Box>“{entry.note}”</Box> : null}
                     {entry.changes.slice(0, 6).map((change) => (
                         <Box key={change.path}>
                             {pathWords(change.path)}: {said(change.from)} → {said(change.to)}

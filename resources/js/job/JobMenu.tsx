@@ -1,8 +1,8 @@
 import { Box, Button, Flex, Input, Menu, Portal } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { get, post } from '../api/client';
-import type { Difference, Job } from '../api/types';
+import { get } from '../api/client';
+import type { Difference } from '../api/types';
 import { say, useUnits } from '../bench/units';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
@@ -19,11 +19,11 @@ export function JobMenu({ work, onHistory }: { work: Work; onHistory: () => void
     const job = work.job;
     if (!job) return null;
     const like = async (same: boolean) => {
-        const made = await post<Job>(`jobs/${job.number}/like`, { same_commission: same });
-        void go(`/jobs/${made.number}/brief`);
+        const made = await work.act('like', { same_commission: same });
+        if (made) void go(`/jobs/${made.number}/brief`);
     };
     const items: [string, string, () => void][] = [
-        ['undo', 'Undo the last save', () => void work.act('undo')],
+        ['undo', 'Undo what I typed last', () => void work.undo()],
         ['history', 'History', onHistory],
         ['card', 'Print the job card', () => void go(`/print/${job.number}/card`)],
         ['stones', 'Print the stones at 1:1', () => void go(`/print/${job.number}/stones`)],

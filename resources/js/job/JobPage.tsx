@@ -68,17 +68,22 @@ const BARE = ['join', 'set'];
 /** Stations where balance and caliper lie at hand. */
 const SCALES = ['sizing', 'wax', 'pour', 'join', 'finish', 'handover'];
 
+/** Each job has a page of its own: nothing of one is carried into another. */
 export function JobPage() {
+    const { number } = useParams();
+    return <OneJob key={number} number={Number(number)} />;
+}
+
+function OneJob({ number }: { number: number }) {
     const params = useParams();
     const go = useNavigate();
-    const number = Number(params.number);
     const catalogue = useCatalogue();
     const work = useJob(number, params.station as StationName | undefined);
     const [inHandAt, setInHandAt] = useState<{ station: string; held: InHand } | null>(null);
     const [history, setHistory] = useState(false);
     const [typing, setTyping] = useState<string[] | null>(null);
     const { job } = work;
-    const { act } = work;
+    const { act, undo } = work;
     const stations = job?.stations;
 
     useEffect(() => {
@@ -86,7 +91,7 @@ export function JobPage() {
             if (isTyping(event)) return;
             const station = stations?.[event.key === '0' ? 9 : Number(event.key) - 1];
             if (station) void go(`/jobs/${number}/${station.name}`);
-            if (event.key === 'u') void act('undo');
+            if (event.key === 'u') void undo();
             if (event.key === 'h') setHistory((now) => !now);
             if (event.key === 'p')
                 void go(
@@ -95,12 +100,15 @@ export function JobPage() {
         };
         window.addEventListener('keydown', keys);
         return () => window.removeEventListener('keydown', keys);
-    }, [stations, number, go, act, params.station]);
+    }, [stations, number, go, undo, params.station]);
 
     if (work.failed && !job) {
         return (
-            <Box p={8}>
-                There is no job {params.number}, or it cannot be reached. <a href="/jobs">All jobs</a>
+            <Box as="main" p={8}>
+                <Box as="h1" fontSize="24px" fontWeight="600">
+                    Job {params.number}
+                </Box>
+                {work.failed.message} <a href="/jobs">All jobs</a>
             </Box>
         );
     }
@@ -157,7 +165,9 @@ export function JobPage() {
         />
     );
     const sign = () =>
-        void act(`stations/${here}`, { state: station.state === 'signed' ? 'reopened' : 'signed' });
+        void (station.state === 'signed' ? act(`stations/${here}`, { state: 'reopened' }) : work.sign(here));
+    // What is signed is what is seen: nothing may be refused, clash or wait for the line.
+    const held = Object.keys(work.errors).length > 0 || work.clashes.length > 0 || work.trouble !== null;
 
     return (
         <>
@@ -165,7 +175,14 @@ export function JobPage() {
                 <Stem stations={job.stations} here={here} number={number} />
                 <Box flex="1" minW={0} pt={2} pb={4}>
                     <Flex align="baseline" gap={3} wrap="wrap">
-                        <Box as="h1" fontSize="24px" fontWeight="600">
+                        <Box
+                            as="h1"
+                            fontSize="24px"
+                            fontWeight="600"
+                            overflowWrap="anywhere"
+                            lineClamp={2}
+                            dir="auto"
+                        >
                             {job.number} · {title ?? 'untitled'}
                         </Box>
                         <Box color="soft">
@@ -355,10 +372,11 @@ export function JobPage() {
                 <Next
                     onClick={sign}
                     disabled={
-                        station.state !== 'signed' &&
-                        job.page.wants.some(
-                            (path) => !path.startsWith('attempts.') && !path.startsWith('castings.'),
-                        )
+                        (station.state !== 'signed' && held) ||
+                        (station.state !== 'signed' &&
+                            job.page.wants.some(
+                                (path) => !path.startsWith('attempts.') && !path.startsWith('castings.'),
+                            ))
                     }
                 >
                     {station.state === 'signed' ? 'Reopen' : job.page.sign_off}

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue } from '../api/types';
 import { say, useUnits } from '../bench/units';
 import { pathWords } from '../shell/catalogue';
+import { typedOf } from './held';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
 
@@ -9,20 +10,20 @@ import { Act } from '../bench/Act';
 export function Saved({ work }: { work: Work }) {
     const pending = Object.keys(work.waiting).length;
     const wrong = Object.keys(work.errors).length;
-    const words = work.lineDown
-        ? 'line down: kept here, will be sent'
+    const down = work.trouble !== null && pending > 0;
+    const words = down
+        ? work.trouble === 'line'
+            ? 'line down: kept here, will be sent'
+            : `kept here, tried again: ${work.trouble}`
         : wrong > 0
           ? 'not saved: see the figure marked'
-          : pending > 0
+          : work.sending
             ? 'saving…'
-            : 'saved';
+            : pending > 0
+              ? 'being typed'
+              : 'saved';
     return (
-        <Box
-            role="status"
-            data-testid="saved"
-            fontSize="14px"
-            color={work.lineDown || wrong > 0 ? 'hot' : 'soft'}
-        >
+        <Box role="status" data-testid="saved" fontSize="14px" color={down || wrong > 0 ? 'hot' : 'soft'}>
             {words}
         </Box>
     );
@@ -71,10 +72,10 @@ export function Notices({
                         </Box>
                     ))}
                     <Flex gap={2} mt={1}>
-                        <Act kind="main" onClick={() => work.settle(true)}>
+                        <Act kind="main" onClick={() => work.answer(true)}>
                             Keep mine
                         </Act>
-                        <Act kind="line" onClick={() => work.settle(false)}>
+                        <Act kind="line" onClick={() => work.answer(false)}>
                             Take theirs
                         </Act>
                     </Flex>
@@ -99,12 +100,4 @@ export function Notices({
             ) : null}
         </>
     );
-}
-
-function typedOf(value: unknown): string {
-    return value === null || value === undefined
-        ? 'empty'
-        : typeof value === 'object' && 'typed' in value
-          ? String((value as { typed: unknown }).typed)
-          : String(value);
 }

@@ -1,7 +1,8 @@
 import { Box, Flex, Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import { say, useUnits } from '../bench/units';
-import { held, type Work } from './useJob';
+import { held } from './held';
+import type { Work } from './useJob';
 import { Act } from '../bench/Act';
 
 interface Pair {
@@ -16,9 +17,9 @@ interface Difference {
 }
 
 /** The symmetry check of a wax: pair by pair with the caliper, and which side to take down. */
-export function Pairs({ work, index }: { work: Work; index: number }) {
+export function Pairs({ work, row }: { work: Work; row: string }) {
     const { units } = useUnits();
-    const path = `attempts.${index}.pairs`;
+    const path = `attempts.${row}.pairs`;
     const pairs = ((held(work.job!, path) as { value: Pair[] } | null)?.value ?? []) as Pair[];
     const [draft, setDraft] = useState({ name: '', left: '', right: '' });
     const differences = work.job?.answers['layout.symmetry']?.results.differences?.value as

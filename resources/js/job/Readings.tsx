@@ -4,6 +4,7 @@ import type { Catalogue } from '../api/types';
 import { Pictures } from './BriefParts';
 import { Decision } from './DecisionRail';
 import { Pairs } from './Pairs';
+import { newRowKey, rowsOf } from './held';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
 
@@ -62,11 +63,13 @@ interface Props {
 
 /** What is read off the balance and the caliper, of each wax or each casting. An earlier one stays as it was. */
 export function Readings({ group, title, again, work, catalogue }: Props) {
-    const rows = work.job?.document[group] ?? [];
-    const count = Math.max(1, rows.length);
-    const [shown, setShown] = useState<number | null>(null);
-    const index = Math.min(shown ?? count - 1, count);
-    const source = (rows[index] as { source?: { value: string } } | undefined)?.source?.value;
+    const rows = rowsOf(work.job, group);
+    const [shown, setShown] = useState<string | null>(null);
+    // The row in hand: the one chosen, else the last, else the one that is added first.
+    const here = shown ?? rows.at(-1)?.key ?? work.job?.page.next_keys[group] ?? '0';
+    const row = rows.find((one) => one.key === here);
+    const keys = [...rows.map((one) => one.key), ...(row ? [] : [here])];
+    const source = (row?.source as { value: string } | undefined)?.value;
     const take = async (device: 'balance' | 'caliper', path: string) => {
         const value = await work.reading(device);
         if (value !== null) work.edit(path, `${value} ${device === 'balance' ? 'g' : 'mm'}`);
@@ -75,25 +78,25 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
         <Box borderTopWidth="1px" borderColor="rule" pt={3} data-readings={group}>
             <Flex align="center" gap={2} wrap="wrap">
                 <Box fontWeight="600">{title}</Box>
-                {Array.from({ length: Math.max(count, index + 1) }, (_, row) => (
+                {keys.map((key, index) => (
                     <Button
-                        key={row}
+                        key={key}
                         variant="plain"
                         minH="44px"
                         minW="44px"
                         px={2}
-                        color={row === index ? 'ink' : 'soft'}
+                        color={key === here ? 'ink' : 'soft'}
                         borderBottomWidth="3px"
                         borderRadius={0}
-                        borderColor={row === index ? 'verdigris' : 'transparent'}
-                        aria-pressed={row === index}
-                        onClick={() => setShown(row)}
+                        borderColor={key === here ? 'verdigris' : 'transparent'}
+                        aria-pressed={key === here}
+                        onClick={() => setShown(key)}
                     >
-                        {row + 1}
+                        {index + 1}
                     </Button>
                 ))}
-                {rows.length > 0 && index < rows.length ? (
-                    <Act kind="line" onClick={() => setShown(rows.length)}>
+                {row ? (
+                    <Act kind="line" onClick={() => setShown(newRowKey())}>
                         {again}
                     </Act>
                 ) : null}
@@ -103,7 +106,7 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                     // Only a reclaimed stone has an old setting.
                     if (group === 'stones' && RECLAIMED.includes(name) && source !== 'reclaimed') return null;
                     const device = TAKEN[name];
-                    const path = `${group}.${index}.${name}`;
+                    const path = `${group}.${here}.${name}`;
                     if (name === 'pairs' || (group === 'joints' && WITH_HEAT.includes(name))) return null;
                     return (
                         <Box key={path} display="grid" gap={1} alignContent="start">
@@ -128,21 +131,21 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                     );
                 })}
             </Flex>
-            {index < rows.length && TAKEN_OUT.includes(group) ? (
+            {row && TAKEN_OUT.includes(group) ? (
                 <Act
                     kind="quiet"
                     px={1}
-                    aria-label={`Take out ${group} ${index + 1}`}
+                    aria-label={`Take out ${group} ${keys.indexOf(here) + 1}`}
                     onClick={() => {
                         setShown(null);
-                        void work.act(`rows/${group}/${index}/out`);
+                        void work.act(`rows/${group}/${here}/out`);
                     }}
                 >
                     take this one out
                 </Act>
             ) : null}
-            {index < rows.length ? <Pictures work={work} about={`${group}.${index}`} /> : null}
-            {group === 'attempts' ? <Pairs work={work} index={index} /> : null}
+            {row ? <Pictures work={work} about={`${group}.${here}`} /> : null}
+            {group === 'attempts' ? <Pairs work={work} row={here} /> : null}
         </Box>
     );
 }

@@ -56,7 +56,11 @@ export function StationDrawings(props: Props) {
         },
         onPull: (dimension: Dimension, value: number) => {
             const path = props.work.job?.inputs[dimension.use ?? view.use]?.[dimension.name]?.path;
-            if (path) props.work.edit(path, String(value));
+            if (path) props.work.type(path, String(value));
+        },
+        onDrop: (dimension: Dimension) => {
+            const path = props.work.job?.inputs[dimension.use ?? view.use]?.[dimension.name]?.path;
+            if (path) props.work.settle(path);
         },
     });
     const main = views.filter((view) => view.role === 'main');

@@ -1,7 +1,8 @@
 import { Box, Button } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Kept } from '../api/types';
-import { held, type Work } from './useJob';
+import { held } from './held';
+import type { Work } from './useJob';
 
 /** Whether a line of a list is ticked off, saved or not yet: a tick of the list, or a decision that is yes. */
 export function isTicked(work: Work, path: string): boolean {

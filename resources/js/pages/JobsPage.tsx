@@ -2,10 +2,11 @@ import { Box, Flex, Input } from '@chakra-ui/react';
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { get, post } from '../api/client';
+import { get, post, Refusal } from '../api/client';
 import type { Job, JobRow } from '../api/types';
 import { Pick } from '../bench/fields';
 import { moment, useUnits, withUnit } from '../bench/units';
+import { KnownClient } from '../job/KnownClient';
 import { stationWords, useCatalogue } from '../shell/catalogue';
 import { Act } from '../bench/Act';
 
@@ -44,9 +45,10 @@ export function JobsPage() {
         placeholderData: keepPreviousData,
     });
     const take = useMutation({
-        mutationFn: (chosen: File) => {
+        mutationFn: ({ chosen, same }: { chosen: File; same: boolean }) => {
             const form = new FormData();
             form.append('file', chosen);
+            if (same) form.append('same_client', '1');
             return post<{ number: number }>('jobs/import', form);
         },
         onSuccess: (made) => void go(`/jobs/${made.number}`),
@@ -113,7 +115,7 @@ export function JobsPage() {
                     data-testid="import"
                     onChange={(event) => {
                         const chosen = event.target.files?.[0];
-                        if (chosen) take.mutate(chosen);
+                        if (chosen) take.mutate({ chosen, same: false });
                         event.target.value = '';
                     }}
                 />
@@ -121,7 +123,11 @@ export function JobsPage() {
                     New job
                 </Act>
             </Flex>
-            {take.error ? (
+            <KnownClient
+                error={take.error}
+                onSame={() => take.variables && take.mutate({ ...take.variables, same: true })}
+            />
+            {take.error && !(take.error instanceof Refusal && take.error.known) ? (
                 <Box role="alert" color="hot" mb={2}>
                     Nothing was taken in.{' '}
                     {Object.entries(
@@ -159,7 +165,9 @@ export function JobsPage() {
                                 <Link to={`/jobs/${job.number}/${job.station}`}>{job.number}</Link>
                             </Box>
                             <td>
-                                {job.title || 'untitled'}
+                                <Box as="span" dir="auto" overflowWrap="anywhere" lineClamp={2}>
+                                    {job.title || 'untitled'}
+                                </Box>
                                 {job.commission !== job.number ? (
                                     <Box as="span" color="soft">
                                         {' '}
@@ -204,9 +212,9 @@ function NewJob({ onClose }: { onClose: () => void }) {
     const [title, setTitle] = useState('');
     const [finger, setFinger] = useState('');
     const start = useMutation({
-        mutationFn: () =>
+        mutationFn: (id: number | null) =>
             post<Job>('jobs', {
-                client: client.trim() === '' ? null : { name: client.trim() },
+                client: id !== null ? { id } : client.trim() === '' ? null : { name: client.trim() },
                 changes: [
                     ...(title.trim() ? [{ path: 'brief.title', from: null, to: title.trim() }] : []),
                     ...(finger.trim()
@@ -226,7 +234,7 @@ function NewJob({ onClose }: { onClose: () => void }) {
             bg="card"
             onSubmit={(event) => {
                 event.preventDefault();
-                start.mutate();
+                start.mutate(null);
             }}
         >
             <Flex gap={3} wrap="wrap" align="end">
@@ -266,7 +274,8 @@ function NewJob({ onClose }: { onClose: () => void }) {
                     close
                 </Act>
             </Flex>
-            {start.error ? (
+            <KnownClient error={start.error} onSame={(id) => start.mutate(id)} />
+            {start.error && !(start.error instanceof Refusal && start.error.known) ? (
                 <Box role="alert" color="hot" mt={2}>
                     {start.error.message}
                 </Box>

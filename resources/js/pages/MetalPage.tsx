@@ -5,7 +5,7 @@ import { get, post, Refusal } from '../api/client';
 import type { Client } from '../api/types';
 import { moment, say, useUnits, withUnit } from '../bench/units';
 import { Pick, Typed } from '../bench/fields';
-import type { Lot, Metal } from '../api/metal';
+import type { Lot, Metal } from '../api/types';
 import { useCatalogue } from '../shell/catalogue';
 import { Act } from '../bench/Act';
 

@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { get, Refusal, send } from '../api/client';
 import type { Field, Shop } from '../api/types';
 import { Instrument } from '../bench/Instrument';
@@ -68,7 +69,10 @@ export default function ShopPage() {
                     Shop
                 </Box>
                 <Box color="soft">
-                    Your own figures. A job keeps those it began with, until you say otherwise on it.
+                    Your own figures. A job keeps those it began with, until you say otherwise on it.{' '}
+                    <Link to="/workshop" style={{ textDecoration: 'underline' }}>
+                        People, hours, backups and the journal
+                    </Link>
                 </Box>
                 <Box flex="1" />
                 {changed > 0 ? (

@@ -1,10 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Sample, StretchTests } from '../api/bench';
+import type { Sample, StretchTests } from '../api/types';
 import { get, post, send } from '../api/client';
 import { Pick, Typed } from '../bench/fields';
-import { moment, useUnits, withUnit } from '../bench/units';
+import { moment, useUnits, withUnit, type Units } from '../bench/units';
 import { Act } from '../bench/Act';
 
 type Draft = Record<'name' | 'form' | 'grade' | 'start' | 'broken' | 'where', string>;
@@ -30,8 +30,8 @@ export function StretchLog({ grades }: { grades: { name: string; label: string }
             post<StretchTests>('stretch-tests', {
                 samples: samples.map((one) => ({
                     ...one,
-                    start: withUnit(one.start, 'length', units),
-                    broken: withUnit(one.broken, 'length', units),
+                    start: roundInside(one.start, units),
+                    broken: roundInside(one.broken, units),
                 })),
             }),
         onSuccess: (log) => {
@@ -56,7 +56,7 @@ export function StretchLog({ grades }: { grades: { name: string; label: string }
             </Box>
             <Box color="soft" mb={2}>
                 Two soldered samples on the mandrel: the size they began with, and the size they broke at,
-                both round the inside.
+                both round the inside, in mm or as sizes (US 5).
             </Box>
             {samples.map((sample, at) => (
                 <Flex key={at} gap={2} wrap="wrap" mb={2} role="group" aria-label={`sample ${at + 1}`}>
@@ -128,6 +128,12 @@ export function StretchLog({ grades }: { grades: { name: string; label: string }
             ))}
         </Box>
     );
+}
+
+/** A bare number is a length round the inside; a size says its own scale. */
+function roundInside(typed: string, units: Units): string {
+    const said = withUnit(typed, 'length', units);
+    return /^[\d.,\s]+(in|mm)?$/.test(said) && said !== '' ? `${said} round` : said;
 }
 
 function said(sample: Sample, at: number, answer: StretchTests['tests'][number]['answer']): string {

@@ -111,6 +111,7 @@ const START: Record<string, Record<string, unknown>> = {
         crucible_mass: '400',
         flask_mass: '900',
         charge_mass: '30',
+        crucible_radius: '150',
         flask_radius: '180',
         counterweight_mass: '1500',
     },
@@ -232,7 +233,7 @@ function One({ sheet }: { sheet: Sheet }) {
     const [held, setHeld] = useState<InHand | null>(null);
     const query = useQuery({
         queryKey: ['sum', sheet.name, typed],
-        queryFn: ({ signal }) => post<Sum>(`sums/${sheet.name}`, typed, signal),
+        queryFn: ({ signal }) => post<Sum>(`sums/${sheet.name}`, typed, { signal }),
         placeholderData: keepPreviousData,
         retry: false,
     });

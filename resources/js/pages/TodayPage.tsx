@@ -6,12 +6,12 @@ import type { Today } from '../api/types';
 import { LevelMark } from '../bench/marks';
 import { moment } from '../bench/units';
 import { pathWords, stationWords, useCatalogue } from '../shell/catalogue';
+import { today } from '../shell/zone';
+import { FromClients, LastBackup, ZoneQuestion } from './TodayNotices';
 
 function dueWords(due: string | null): { words: string; late: boolean } {
     if (!due) return { words: 'no date', late: false };
-    const days = Math.round(
-        (new Date(due).getTime() - new Date(new Date().toDateString()).getTime()) / 86_400_000,
-    );
+    const days = Math.round((Date.parse(due) - Date.parse(today())) / 86_400_000);
     return {
         words: days < 0 ? `${moment(due)}, ${-days} days late` : days === 0 ? 'today' : moment(due),
         late: days < 0,
@@ -38,6 +38,7 @@ export function TodayPage() {
                 <Box as="h1" fontSize="24px" fontWeight="600" mb={3}>
                     Next on the bench
                 </Box>
+                <ZoneQuestion />
                 {data.jobs.length === 0 ? (
                     <Box color="soft">
                         No job is open.{' '}
@@ -64,7 +65,7 @@ export function TodayPage() {
                                     {job.number}
                                 </Box>
                                 <Box flex="1" minW={0}>
-                                    <Box fontSize="17px" truncate>
+                                    <Box fontSize="17px" truncate dir="auto">
                                         {job.title || 'untitled'}
                                     </Box>
                                     <Box color="soft" fontSize="14px" truncate>
@@ -76,7 +77,8 @@ export function TodayPage() {
                                     <Box>
                                         <Box>{stationWords(catalogue, job.station)}</Box>
                                         <Box color="soft" fontSize="14px">
-                                            {job.next ??
+                                            {job.trouble ??
+                                                job.next ??
                                                 `say: ${job.wants.slice(0, 2).map(pathWords).join(', ')}`}
                                         </Box>
                                     </Box>
@@ -103,6 +105,7 @@ export function TodayPage() {
                 gap={7}
                 alignContent="start"
             >
+                <FromClients today={data} />
                 <Box>
                     <Box as="h2" fontSize="18px" fontWeight="600" mb={1}>
                         Kiln to switch on
@@ -145,15 +148,7 @@ export function TodayPage() {
                             <Box color="soft">late</Box>
                         </Box>
                     </Flex>
-                    <Box mt={2} color="soft">
-                        Last backup:{' '}
-                        {data.backup
-                            ? new Date(data.backup).toLocaleString('en-GB', {
-                                  dateStyle: 'medium',
-                                  timeStyle: 'short',
-                              })
-                            : 'none yet; run bin/backup'}
-                    </Box>
+                    <LastBackup backup={data.backup} />
                 </Box>
             </Box>
         </Flex>

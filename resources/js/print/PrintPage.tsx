@@ -3,8 +3,9 @@ import { useQuery } from '@tanstack/react-query';
 import { Fragment, type ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { get } from '../api/client';
-import type { Dimension, Job, Kept, View } from '../api/types';
+import type { Bench, Dimension, Job, Kept, View } from '../api/types';
 import { moment, say, useUnits } from '../bench/units';
+import { setZone } from '../shell/zone';
 import { Drawing } from '../drawing/Drawing';
 import { degrees, type Heat } from '../job/bench/HeatList';
 import { Tools } from '../job/StoneParts';
@@ -29,7 +30,9 @@ export default function PrintPage() {
         queryKey: ['print', number, what],
         queryFn: () => get<Job>(`jobs/${number}?station=${STATION[what] ?? 'brief'}`),
     });
-    if (!job) return null;
+    const { data: bench } = useQuery({ queryKey: ['bench'], queryFn: () => get<Bench>('bench') });
+    if (!job || !bench) return null;
+    setZone(bench.zone);
     const Page = {
         card: Card,
         template: Template,

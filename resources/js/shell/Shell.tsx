@@ -1,12 +1,16 @@
 import { Box, Dialog, Flex, NativeSelect, Portal } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { NavLink, Outlet, useNavigate } from 'react-router';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { get, post } from '../api/client';
 import { say, useUnits } from '../bench/units';
 import type { Bench } from '../api/types';
 import { Clocks } from './clocks';
+import { drafts } from '../job/drafts';
+import { Boundary } from './Boundary';
 import { useScheme } from './scheme';
+import { Standing } from './Standing';
+import { setZone } from './zone';
 import { SignIn } from '../pages/SignIn';
 import { Act } from '../bench/Act';
 
@@ -55,6 +59,7 @@ function KilnNow({ kiln }: { kiln: NonNullable<Bench['kiln']> }) {
 export function Shell() {
     const queries = useQueryClient();
     const go = useNavigate();
+    const { pathname } = useLocation();
     const [help, setHelp] = useState(false);
     const [scheme, turnScheme] = useScheme();
     const { data: bench, dataUpdatedAt } = useQuery({
@@ -63,7 +68,11 @@ export function Shell() {
         refetchInterval: 5000,
     });
     const pick = useMutation({
-        mutationFn: (id: number) => post<Bench>('bench', { id }),
+        mutationFn: async (id: number) => {
+            // What one person typed goes as theirs before another takes the bench.
+            await Promise.all(drafts.waiting().map(({ number }) => drafts.flush(number)));
+            return post<Bench>('bench', { id });
+        },
         onSuccess: (answer) => queries.setQueryData(['bench'], answer),
     });
     const leave = useMutation({
@@ -86,8 +95,11 @@ export function Shell() {
             window.removeEventListener('sign-in-wanted', wanted);
         };
     }, [go, queries]);
+    const person = bench?.person?.id ?? 0;
+    useEffect(() => drafts.begin(person), [person]);
     if (!bench) return <Box p={6}>Lighting the lamp…</Box>;
     if (bench.network && !bench.person) return <SignIn />;
+    setZone(bench.zone);
     const offset = new Date(bench.now).getTime() - dataUpdatedAt;
     return (
         <Flex direction="column" minH="100vh">
@@ -177,7 +189,10 @@ export function Shell() {
                     </Act>
                 </Flex>
             </Flex>
-            <Outlet />
+            <Standing bench={bench} />
+            <Boundary at={pathname}>
+                <Outlet />
+            </Boundary>
             <Dialog.Root open={help} onOpenChange={(change) => setHelp(change.open)}>
                 <Portal>
                     <Dialog.Backdrop />

@@ -108,19 +108,21 @@ export function HeatList({
                                 <Facts heat={heat} />
                                 <Flex gap={2} wrap="wrap" mt={1}>
                                     {heat.joints.map((id) => {
-                                        const index = joints.findIndex((row) => row.id?.value === id);
-                                        if (index < 0) return null;
+                                        const row = joints.find(
+                                            (one) => (one.id as Kept | undefined)?.value === id,
+                                        );
+                                        if (!row) return null;
                                         const of = heat.joints.length > 1 ? ` of ${id}` : '';
                                         return (
                                             <Flex key={id} gap={2}>
                                                 <Decision
-                                                    path={`joints.${index}.gap`}
+                                                    path={`joints.${row.key}.gap`}
                                                     label={`gap seen${of}`}
                                                     work={work}
                                                     catalogue={catalogue}
                                                 />
                                                 <Decision
-                                                    path={`joints.${index}.outcome`}
+                                                    path={`joints.${row.key}.outcome`}
                                                     label={`how it went${of}`}
                                                     work={work}
                                                     catalogue={catalogue}

@@ -1,9 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { get } from '../../api/client';
-import type { StretchTests } from '../../api/bench';
+import type { StretchTests } from '../../api/types';
 import type { Catalogue, Kept } from '../../api/types';
 import { Readings } from '../Readings';
+import { rowsOf } from '../held';
 import type { Work } from '../useJob';
 import { HeatList, type Heat } from './HeatList';
 import { Section } from './Section';
@@ -26,12 +27,12 @@ export function JoinParts({ work, catalogue }: { work: Work; catalogue: Catalogu
     const job = work.job!;
     const plan = job.answers['join.plan']?.results;
     const rows = (name: string) => (plan?.[name]?.value ?? []) as unknown[];
-    const joints = job.document.joints as unknown as Record<string, Kept>[];
+    const joints = rowsOf(job, 'joints');
     const empty = job.document.parts.length === 0 && joints.length === 0;
     const take = (changes: Edit[]) =>
         changes.forEach(({ joint, field, value }) => {
-            const at = joints.findIndex((row) => row.id?.value === joint);
-            if (at >= 0) work.edit(`joints.${at}.${field}`, value === '' ? null : value);
+            const row = joints.find((one) => (one.id as Kept | undefined)?.value === joint);
+            if (row) work.edit(`joints.${row.key}.${field}`, value === '' ? null : value);
         });
     return (
         <>

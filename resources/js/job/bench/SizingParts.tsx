@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, post } from '../../api/client';
-import type { Metal } from '../../api/metal';
+import type { Metal } from '../../api/types';
 import type { Kept } from '../../api/types';
 import { Pick } from '../../bench/fields';
 import { say, useUnits } from '../../bench/units';
