@@ -69,7 +69,7 @@ it('frees a plan by the edits of its remedy', function (): void {
     }
     $plan = typed($job, $rows)->json('answers')['join.plan'];
     expect($plan['results']['possible']['value'])->toBe('no')->and(array_column($plan['findings'], 'code'))->toContain('no-plan');
-    $this->postJson("/api/jobs/{$job->number}/stations/join", ['state' => 'signed'])->assertStatus(422);
+    $this->sign($job, 'join')->assertStatus(422);
     $remedy = $plan['results']['remedies']['value'][0];
     $edits = [];
     foreach ($remedy['changes'] as ['joint' => $id, 'field' => $field, 'value' => $value]) {
@@ -77,7 +77,7 @@ it('frees a plan by the edits of its remedy', function (): void {
     }
     $freed = typed($job, $edits);
     expect($freed->json('answers')['join.plan']['results']['possible']['value'])->toBe('yes')->and($freed->json('answers')['join.plan']['results']['fires']['value'])->toEqual(4);
-    $this->postJson("/api/jobs/{$job->number}/stations/join", ['state' => 'signed'])->assertOk();
+    $this->sign($job, 'join')->assertOk();
 });
 
 it('refuses the fire beside a stone that is set, and the ultrasonic bath to an opal', function (): void {
@@ -85,7 +85,7 @@ it('refuses the fire beside a stone that is set, and the ultrasonic bath to an o
     $page = typed($job, ['finish.ultrasonic' => true], 'finish')->json('page');
     $stop = collect($page['findings'])->firstWhere('code', 'step-harms-stone');
     expect($stop['level'])->toBe('stop')->and($stop['message'])->toContain('opal')->toContain('ultrasonic');
-    $this->postJson("/api/jobs/{$job->number}/stations/finish", ['state' => 'signed'])->assertStatus(422);
+    $this->sign($job, 'finish')->assertStatus(422);
     $page = typed($job, ['parts.0.id' => 'shank', 'parts.1.id' => 'bezel', 'joints.0.id' => 'on', 'joints.0.parts' => 'shank, bezel', 'stones.0.in_fire' => true])->json('page');
     expect(array_column($page['findings'], 'code'))->toContain('heat-harms-stone');
 });
@@ -119,7 +119,7 @@ it('hands over: the last look stops what is not asked, and the metal leaves the 
     expect(array_column($page['findings'], 'code'))->not->toContain('mark-unasked')->not->toContain('not-looked');
     $this->postJson("/api/jobs/{$job->number}/deliver-metal")->assertCreated()->assertJson(['delivered' => 8.1, 'lost' => 0.5]);
     expect(Lot::query()->where('kind', 'piece')->firstOrFail()->mass_mg)->toBe(0)->and(Movement::query()->orderByDesc('id')->firstOrFail()->kind->value)->toBe('deliver');
-    $this->postJson("/api/jobs/{$job->number}/stations/handover", ['state' => 'signed'])->assertOk();
+    $this->sign($job, 'handover')->assertOk();
     $this->postJson("/api/jobs/{$job->number}/close", ['how' => 'delivered'])->assertOk();
     expect($job->refresh()->state)->toBe('delivered');
     $this->postJson("/api/jobs/{$job->number}/close", ['how' => 'open'])->assertStatus(422);
@@ -168,7 +168,7 @@ it('makes a job like one that is done, without what was measured or promised', f
     $job = bench(['form.rounded' => 'US 7', 'finish.finish' => 'satin', 'finish.mass_before' => '5', 'handover.mark' => 'struck', 'handover.tight' => true, 'join.old_solder' => 'clean', 'parts.0.id' => 'shank', 'parts.0.mass' => '4', 'parts.1.id' => 'bezel', 'joints.0.id' => 'on', 'joints.0.parts' => 'shank, bezel', 'joints.0.gap' => '0.05', 'joints.0.outcome' => 'flowed']);
     $number = $this->postJson("/api/jobs/{$job->number}/like", [])->assertCreated()->json('number');
     $held = Job::query()->where('number', $number)->firstOrFail()->held();
-    expect($held->decision('finish.finish'))->toBe('satin')->and($held->list('joints'))->toHaveCount(1)->and(array_keys($held->list('joints')[0]))->toBe(['id', 'parts'])->and($held->list('parts')[0])->not->toHaveKey('mass');
+    expect($held->decision('finish.finish'))->toBe('satin')->and($held->list('joints'))->toHaveCount(1)->and(array_keys($held->list('joints')[0]))->toBe(['id', 'key', 'parts'])->and($held->list('parts')[0])->not->toHaveKey('mass');
     foreach (['form.rounded', 'finish.mass_before', 'handover.mark', 'handover.tight', 'join.old_solder'] as $path) {
         expect($held->decision($path))->toBeNull($path);
     }
@@ -177,17 +177,16 @@ it('makes a job like one that is done, without what was measured or promised', f
 it('goes out as a file with its parts and joints, and comes back the same', function (): void {
     $job = bench(['parts.0.id' => 'shank', 'parts.1.id' => 'bezel', 'joints.0.id' => 'on', 'joints.0.parts' => 'shank, bezel', 'joints.0.guard' => true, 'cuts.0.length' => '12', 'join.solders' => 'silver-hard, silver-easy', 'finish.grits' => '220, 400', 'stones.0.in_fire' => true]);
     $file = (string) $this->get("/api/jobs/{$job->number}/file")->assertOk()->getContent();
-    $path = (string) tempnam(sys_get_temp_dir(), 'job');
-    file_put_contents($path, $file);
-    $back = $this->post('/api/jobs/import', ['file' => new Illuminate\Http\UploadedFile($path, 'job.json', null, null, true)], ['Accept' => 'application/json'])->assertCreated();
+    $this->import($file, sameClient: false)->assertStatus(409)->assertJsonPath('known.name', 'Oda Brannick');
+    expect(Job::query()->count())->toBe(1);
+    $this->import($file)->assertCreated();
     $held = Job::query()->orderByDesc('id')->firstOrFail()->held();
     foreach (['parts', 'joints', 'cuts', 'stones'] as $list) {
         expect($held->list($list))->toEqual($job->held()->list($list), $list);
     }
     expect($held->map('decisions'))->toEqual($job->held()->map('decisions'))->and($held->decision('join.solders'))->toBe(['silver-hard', 'silver-easy'])->and($held->decision('finish.grits'))->toEqual([220, 400]);
     $broken = str_replace('"shank, bezel"', '"shank, bezel", "colour": 1', $file);
-    file_put_contents($path, $broken);
-    $this->post('/api/jobs/import', ['file' => new Illuminate\Http\UploadedFile($path, 'job.json', null, null, true)], ['Accept' => 'application/json'])->assertStatus(422);
+    $this->import($broken)->assertStatus(422);
 });
 
 it('proposes what each way of making needs', function (array $with, array $parts, array $joints): void {
@@ -228,7 +227,7 @@ it('draws each station of the bench, and gives it out at life size', function (s
 
 it('keeps a signed bench station to what it was signed with, and says what drifted', function (): void {
     $job = bench(['parts.0.id' => 'a', 'parts.1.id' => 'b', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, b', 'joints.1.id' => 'y', 'joints.1.parts' => 'a, b']);
-    $this->postJson("/api/jobs/{$job->number}/stations/join", ['state' => 'signed'])->assertOk();
+    $this->sign($job, 'join')->assertOk();
     $stations = typed($job, ['joints.2.id' => 'z', 'joints.2.parts' => 'b, b'])->json('stations');
     $drift = collect(collect($stations)->firstWhere('name', 'join')['drift'])->firstWhere('result', 'fires');
     expect($drift['signed'])->toEqual(2)->and($drift['now'])->toEqual(3);

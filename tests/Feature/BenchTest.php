@@ -63,9 +63,10 @@ it('asks everybody on a network to sign in, and throttles who guesses', function
     for ($i = 0; $i < 4; $i++) {
         $this->postJson('/api/sign-in', ['name' => 'Tobit', 'passphrase' => 'wrong'])->assertStatus(422);
     }
-    $this->postJson('/api/sign-in', ['name' => 'Tobit', 'passphrase' => 'nine brass sprues'])->assertOk()->assertJsonPath('person.name', 'Tobit');
+    $this->signIn('Tobit', 'nine brass sprues')->assertOk()->assertJsonPath('person.name', 'Tobit');
     $this->getJson('/api/jobs')->assertOk();
     $this->postJson('/api/sign-out')->assertOk();
+    $this->forgetWho();
     $this->getJson('/api/jobs')->assertUnauthorized();
     $this->postJson('/api/sign-in', ['name' => 'Tobit', 'passphrase' => 'wrong'])->assertStatus(429);
 });
@@ -79,7 +80,7 @@ it('comes back from its backup, pictures and all, when the database is lost', fu
     $folder = sys_get_temp_dir().'/hot-sprue-backup-'.bin2hex(random_bytes(4));
     mkdir($folder);
     $run = static function (string ...$command) use ($folder): Process {
-        $process = new Process($command, base_path(), ['DB_DATABASE' => "{$folder}/shop.sqlite", 'HOT_SPRUE_PICTURES' => "{$folder}/pictures", 'HOT_SPRUE_BACKUPS' => "{$folder}/backups", 'APP_ENV' => 'testing'], timeout: 60);
+        $process = new Process($command, base_path(), ['DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => "{$folder}/shop.sqlite", 'HOT_SPRUE_PICTURES' => "{$folder}/pictures", 'HOT_SPRUE_BACKUPS' => "{$folder}/backups", 'APP_ENV' => 'testing'], timeout: 60);
         $process->run();
 
         return $process;

@@ -73,7 +73,7 @@ it('logs the kiln, raises an alarm that stays until it is answered, and shows it
         if ($i === 69) {
             $this->postJson("/api/casting/{$run->id}/befall", ['kind' => 'power', 'on' => true])->assertOk();
         }
-        $this->artisan('sprue:kiln', ['--once' => true]);
+        $this->artisan('sprue:watch', ['--once' => true]);
     }
     expect(DB::table('kiln_log')->where('run_id', $run->id)->count())->toBe(91);
     $shown = $this->getJson("/api/casting/{$run->id}");
@@ -81,7 +81,7 @@ it('logs the kiln, raises an alarm that stays until it is answered, and shows it
     expect($alarm['answered_at'])->toBeNull()->and($shown->json('kiln_c'))->toBeLessThan($shown->json('planned_c') - 40)
         ->and($this->getJson('/api/bench')->json('kiln'))->toMatchArray(['run' => $run->id, 'alarms' => 1]);
     $this->travel(5)->minutes();
-    $this->artisan('sprue:kiln', ['--once' => true]);
+    $this->artisan('sprue:watch', ['--once' => true]);
     expect($this->getJson('/api/bench')->json('kiln.alarms'))->toBe(1);
     $this->postJson("/api/casting/{$run->id}/alarms/{$alarm['id']}")->assertOk();
     expect($this->getJson('/api/bench')->json('kiln.alarms'))->toBe(0);
@@ -92,11 +92,11 @@ it('goes on after a restart with the gap shown and nothing lost', function (): v
     $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'on'])->assertOk();
     for ($i = 0; $i < 10; $i++) {
         $this->travel(1)->minutes();
-        $this->artisan('sprue:kiln', ['--once' => true]);
+        $this->artisan('sprue:watch', ['--once' => true]);
     }
     // Nobody watches for 40 minutes; the kiln burns on.
     $this->travel(40)->minutes();
-    $this->artisan('sprue:kiln', ['--once' => true]);
+    $this->artisan('sprue:watch', ['--once' => true]);
     $shown = $this->getJson("/api/casting/{$run->id}");
     expect($shown->json('gaps'))->toEqual([['from' => 10, 'to' => 50]])->and($shown->json('log.0'))->toBeNull()->and(DB::table('kiln_log')->count())->toBe(12)
         ->and($shown->json('minute'))->toEqualWithDelta(50, 0.1)->and($shown->json('kiln_c'))->toEqualWithDelta(149, 5);
@@ -144,7 +144,7 @@ it('walks three flasks of four jobs through a power cut to weighed castings and 
         if (in_array($second, [70, 110], true)) {
             $this->postJson("/api/casting/{$run->id}/befall", ['kind' => 'power', 'on' => $second === 70])->assertOk();
         }
-        $this->artisan('sprue:kiln', ['--once' => true]);
+        $this->artisan('sprue:watch', ['--once' => true]);
     }
     $shown = $this->getJson("/api/casting/{$run->id}");
     $rows = $shown->json('flask_rows');

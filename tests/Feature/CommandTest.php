@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Bench\Backups;
 use App\Benchmark\Measured;
 use App\Benchmark\Trials;
 use App\Models\Job;
@@ -99,18 +98,6 @@ it('refuses a backup that is none, and changes nothing', function (string $what)
     unlink($database);
 })->with(['missing', 'text', 'empty', 'damaged']);
 
-it('says when there is no backup yet, and when the newest was made', function (): void {
-    $folder = sys_get_temp_dir().'/hot-sprue-backups-'.bin2hex(random_bytes(4));
-    config(['sprue.backups' => $folder]);
-    expect((new Backups)->newest())->toBeNull();
-    mkdir($folder);
-    touch("{$folder}/one.zip", 1_790_000_000);
-    touch("{$folder}/two.zip", 1_790_086_400);
-    expect((new Backups)->newest())->toBe(date(DATE_ATOM, 1_790_086_400));
-    array_map(unlink(...), (array) glob("{$folder}/*"));
-    rmdir($folder);
-});
-
 it('has the job file refused part by part', function (array $change, string $says): void {
     $job = Job::factory()->ring()->create();
     $file = json_decode((string) $this->get("/api/jobs/{$job->number}/file")->assertOk()->getContent(), true);
@@ -124,8 +111,33 @@ it('has the job file refused part by part', function (array $change, string $say
     'a later version' => [['document' => ['version' => 99]], 'later Hot Sprue'],
     'a client that is a number' => [['client' => 3], 'A client with a name'],
     'a station that is none' => [['document' => ['stations' => ['moon' => ['state' => 'signed']]]], 'There is no such station'],
-    'a list that is none' => [['document' => ['joints' => 'x']], 'A list of objects'],
+    'a list that is none' => [['document' => ['joints' => 'x']], 'A list of up to 500 objects'],
     'an unknown part of the document' => [['document' => ['colour' => 1]], 'no such part'],
-    'an unknown word in an override' => [['document' => ['overrides' => [['use' => 'form.band', 'colour' => 'red']]]], 'Not known here'],
+    'an unknown word in an override' => [['document' => ['overrides' => [['key' => 'k1', 'use' => 'form.band', 'colour' => 'red']]]], 'Not known here'],
     'a figure without what was typed' => [['document' => ['decisions' => ['form.width_top' => ['value' => 4, 'typed' => null]]]], 'what was typed'],
 ]);
+
+it('answers many questions, one a line, and says in its place what a line asks wrongly', function (): void {
+    $file = (string) tempnam(sys_get_temp_dir(), 'lines');
+    file_put_contents($file, implode("\n", ['{"sheet":"size.convert","input":{"scale":"us","size":"7"}}', '{"sheet":"moon"}', 'half', '', '{"sheet":"size.convert","input":{"scale":"us","size":"x"}}', '{"sheet":"size.convert","input":{"scale":"iso","size":54}}']));
+    expect(Artisan::call('sprue:reckon', ['--lines' => true, '--input' => $file]))->toBe(0);
+    $lines = array_map(static fn (string $line): array => json_decode($line, true), explode("\n", trim(Artisan::output())));
+    expect($lines)->toHaveCount(5)->and($lines[0]['results']['inner_diameter']['value'])->toEqualWithDelta(17.3196, 5e-5)->and($lines[1]['errors'])->toHaveKey('_')->and($lines[2]['errors'])->toHaveKey('_')
+        ->and($lines[3]['errors'])->toHaveKey('size')->and($lines[4]['sheet'])->toBe('size.convert');
+    expect(Artisan::call('sprue:reckon', ['--lines' => true, '--input' => '/nowhere/at/all']))->toBe(2);
+});
+
+it('has a default that was put right reach new jobs, and neither old ones nor figures that are the workshop’s own', function (): void {
+    $this->putJson('/api/shop', ['work.kerf' => '0.25'])->assertOk();
+    $old = $this->postJson('/api/jobs', [])->assertCreated()->json('number');
+    // As it stood under an earlier release, which shipped a sprue of 1.2 times the modulus.
+    $workshop = App\Models\Workshop::the();
+    $figures = $workshop->rulebook->figures;
+    $figures['figures']['sprue.margin'] = 1.2;
+    $before = App\Models\Rulebook::query()->create(['hash' => 'earlier', 'figures' => $figures]);
+    $workshop->update(['rulebook_id' => $before->id]);
+    Job::query()->where('number', $old)->update(['rulebook_id' => $before->id]);
+    $new = $this->postJson('/api/jobs', [])->assertCreated()->json('number');
+    $rules = fn (int $number) => Job::query()->where('number', $number)->firstOrFail()->rules();
+    expect($rules($new)->num('sprue.margin'))->toBe(1.1)->and($rules($new)->num('work.kerf'))->toBe(0.25)->and($rules($new)->isOwn('work.kerf'))->toBeTrue()->and($rules($old)->num('sprue.margin'))->toBe(1.2);
+});

@@ -70,14 +70,14 @@ it('goes out as a file and comes back the same, as JSON and as a zip with its pi
     $job = Job::factory()->ring()->create(['rulebook_id' => App\Models\Workshop::the()->rulebook_id]);
     $this->post("/api/jobs/{$job->number}/pictures", ['picture' => upload('a.png', picture())], ['Accept' => 'application/json'])->assertCreated();
     $this->postJson("/api/jobs/{$job->number}/changes", ['changes' => [['path' => 'attempts.0.wax_mass', 'from' => null, 'to' => '1 dwt']]])->assertOk();
-    $this->postJson("/api/jobs/{$job->number}/stations/form", ['state' => 'signed'])->assertOk();
+    $this->sign($job, 'form')->assertOk();
     $json = (string) $this->get("/api/jobs/{$job->number}/file")->assertOk()->getContent();
     $schema = (new Validator)->validate(json_decode($json), (string) file_get_contents(base_path('docs/job.schema.json')));
     expect($schema->isValid())->toBeTrue();
     $zip = (string) file_get_contents($this->get("/api/jobs/{$job->number}/zip")->assertOk()->baseResponse->getFile()->getPathname());
     array_map(unlink(...), glob("{$this->folder}/*") ?: []);
     foreach (['a.json' => $json, 'a.zip' => $zip] as $name => $bytes) {
-        $number = $this->post('/api/jobs/import', ['file' => upload($name, $bytes)], ['Accept' => 'application/json'])->assertCreated()->json('number');
+        $number = $this->import($bytes, $name)->assertCreated()->json('number');
         $again = json_decode((string) $this->get("/api/jobs/{$number}/file")->getContent(), true);
         $before = json_decode($json, true);
         expect($again['number'])->not->toBe($before['number']);
@@ -91,7 +91,7 @@ it('imports nothing by halves, and says line by line what it could not take', fu
     $job = Job::factory()->ring()->create();
     $file = json_decode((string) $this->get("/api/jobs/{$job->number}/file")->getContent(), true);
     $text = $spoil($file);
-    $answer = $this->post('/api/jobs/import', ['file' => upload('a.json', is_string($text) ? $text : (string) json_encode($text))], ['Accept' => 'application/json'])->assertStatus(422);
+    $answer = $this->import(is_string($text) ? $text : (string) json_encode($text), 'a.json')->assertStatus(422);
     expect(array_keys($answer->json('errors')))->toContain($path)->and(Job::query()->count())->toBe(1);
 })->with([
     'malformed' => [fn (array $file): string => '{"hot_sprue": "job",', '_'],

@@ -94,11 +94,11 @@ it('half-saves nothing: one bad figure among good ones keeps all of them out', f
 
 it('holds no figure that is not declared', function (string $path): void {
     change(Job::factory()->ring()->create(), [$path => [null, '1']])->assertStatus(422)->assertJsonStructure(['errors' => [$path]]);
-})->with(['form.colour', 'answers.form', 'attempts.0.shoe', 'attempts.9.bore', 'version']);
+})->with(['form.colour', 'answers.form', 'attempts.0.shoe', 'attempts.AB.bore', 'attempts.0', 'gone.stones-0', 'version']);
 
 it('signs a station off with a dated copy, and says when something upstream moves', function (): void {
     $job = Job::factory()->ring()->create();
-    $this->postJson("/api/jobs/{$job->number}/stations/wax", ['state' => 'signed'])->assertOk();
+    $this->sign($job, 'wax')->assertOk();
     $moved = change($job, ['form.thickness_top' => [$job->held()->entry('form.thickness_top'), '2.4']])->assertOk();
     $wax = collect($moved->json('stations'))->firstWhere('name', 'wax');
     $drift = collect($wax['drift'])->firstWhere('result', 'thickness');
@@ -112,10 +112,10 @@ it('does not sign over a stop, until it is overridden with a reason, which lapse
     $job = Job::factory()->ring()->create();
     $thin = change($job, ['form.thickness_top' => [$job->held()->entry('form.thickness_top'), '1']])->assertOk();
     $stop = collect($this->getJson("/api/jobs/{$job->number}?station=form")->json('page.findings'))->firstWhere('code', 'crown-too-thin');
-    $this->postJson("/api/jobs/{$job->number}/stations/form", ['state' => 'signed'])->assertStatus(422);
+    $this->sign($job, 'form')->assertStatus(422);
     $this->postJson("/api/jobs/{$job->number}/overrides", ['use' => $stop['use'], 'code' => $stop['code'], 'about' => $stop['about'], 'value' => $stop['value']])->assertStatus(422);
     $this->postJson("/api/jobs/{$job->number}/overrides", ['use' => $stop['use'], 'code' => $stop['code'], 'about' => $stop['about'], 'value' => $stop['value'], 'reason' => 'a toe ring, worn one day'])->assertOk();
-    $this->postJson("/api/jobs/{$job->number}/stations/form", ['state' => 'signed'])->assertOk();
+    $this->sign($job, 'form')->assertOk();
     change($job, ['form.thickness_top' => [$thin->json('document.decisions')['form.thickness_top'], '1.01']])->assertOk();
     expect(collect($this->getJson("/api/jobs/{$job->number}?station=form")->json('page.findings'))->firstWhere('code', 'crown-too-thin')['override'])->toBeNull();
 });

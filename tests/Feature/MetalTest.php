@@ -90,15 +90,16 @@ it('goes out as CSV and takes lots in, all or none, line by line', function (): 
 it('loses no acknowledged movement and leaves no half when it is killed, and lets two charge one lot only as far as it goes', function (): void {
     $folder = sys_get_temp_dir().'/hot-sprue-kill-'.bin2hex(random_bytes(4));
     mkdir($folder);
-    $env = ['DB_DATABASE' => "{$folder}/shop.sqlite", 'APP_ENV' => 'testing'];
+    $env = ['DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => "{$folder}/shop.sqlite", 'APP_ENV' => 'testing'];
     touch("{$folder}/shop.sqlite");
     (new Process(['php', 'artisan', 'migrate', '--force'], base_path(), $env))->mustRun();
     $db = new PDO("sqlite:{$folder}/shop.sqlite");
-    $db->exec("insert into lots (name, alloy, fineness, mass_mg) values ('stock', 'sterling-925', 0.925, 0), ('cuts', 'sterling-925', 0.925, 0)");
-    $db->exec("insert into movements (kind, made_at) values ('receive', '2026-01-01'); insert into postings (movement_id, lot_id, milligrams) values (1, 1, 400000); update lots set mass_mg = 400000 where id = 1");
+    $db->exec("insert into lots (name, alloy, fineness, mass_mg) values ('stock', 'sterling-925', 0.925, 0), ('cuts', 'sterling-925', 0.925, 0), ('last', 'sterling-925', 0.925, 0)");
+    $db->exec("insert into movements (kind, made_at) values ('receive', '2026-01-01'); insert into postings (movement_id, lot_id, milligrams) values (1, 1, 400000000); update lots set mass_mg = 400000000 where id = 1");
+    $db->exec("insert into movements (kind, made_at) values ('receive', '2026-01-02'); insert into postings (movement_id, lot_id, milligrams) values (2, 3, 150000); update lots set mass_mg = 150000 where id = 3");
     $acknowledged = 0;
     foreach ([120_000, 200_000, 310_000, 450_000] as $microseconds) {
-        $process = new Process(['php', 'tests/Support/charges.php', '1', '2', '200'], base_path(), $env);
+        $process = new Process(['php', 'tests/Support/charges.php', '1', '2', '400000'], base_path(), $env);
         $process->start();
         $process->waitUntil(static fn (string $type, string $out): bool => $out !== '');
         usleep($microseconds);
@@ -115,15 +116,15 @@ it('loses no acknowledged movement and leaves no half when it is killed, and let
     }
     expect($acknowledged)->toBeGreaterThan(10)->and((int) $db->query("select count(*) from movements where kind = 'cut'")->fetchColumn())->toBeGreaterThanOrEqual($acknowledged);
     // Two at once on what is left: together they cut exactly as often as it goes, and the rest is refused.
-    $left = intdiv((int) $db->query('select mass_mg from lots where id = 1')->fetchColumn(), 1000);
-    $both = array_map(static fn (): Process => new Process(['php', 'tests/Support/charges.php', '1', '2', (string) $left], base_path(), $env, timeout: 120), [1, 2]);
+    $left = 150;
+    $both = array_map(static fn (): Process => new Process(['php', 'tests/Support/charges.php', '3', '2', (string) $left], base_path(), $env, timeout: 120), [1, 2]);
     array_map(static fn (Process $process) => $process->start(), $both);
     $said = implode('', array_map(static function (Process $process): string {
         $process->wait();
 
         return $process->getOutput();
     }, $both));
-    expect(preg_match_all('/^\d+$/m', $said))->toBe($left)->and(substr_count($said, 'refused'))->toBe($left)->and((int) $db->query('select mass_mg from lots where id = 1')->fetchColumn())->toBe(0);
+    expect(preg_match_all('/^\d+$/m', $said))->toBe($left)->and(substr_count($said, 'refused'))->toBe($left)->and((int) $db->query('select mass_mg from lots where id = 3')->fetchColumn())->toBe(0);
     exec('rm -rf '.escapeshellarg($folder));
 });
 

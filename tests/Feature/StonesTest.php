@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\Letter;
 use App\Models\Look;
+use App\Models\Picture;
 use HotSprue\Job\Document;
 use HotSprue\Job\Upgrade;
 use HotSprue\Rules\Rules;
@@ -95,17 +96,17 @@ it('brings a job of version 1 up to the present, as a file and as it was stored'
     $sample = (string) file_get_contents(base_path('tests/samples/job-v1.json'));
     $data = json_decode($sample, true)['document'];
     $up = Upgrade::toPresent($data);
-    expect($up['version'])->toBe(Document::VERSION)->and($up['decisions'])->toBe($data['decisions'])->and($up['attempts'])->toBe($data['attempts'])->and($up['stations']['stones']['state'])->toBe('not-needed');
+    expect($up['version'])->toBe(Document::VERSION)->and($up['decisions'])->toBe($data['decisions'])->and(array_map(static fn (array $row): array => array_diff_key($row, ['key' => 1]), $up['attempts']))->toBe($data['attempts'])->and(array_column($up['attempts'], 'key'))->toBe(['0', '1'])->and($up['stations']['stones']['state'])->toBe('not-needed');
     expect(Document::imported($data, Rules::shipped())->list('stones'))->toBe([])->and(Document::stored($data)->toArray()['version'])->toBe(Document::VERSION);
-    $path = (string) tempnam(sys_get_temp_dir(), 'v1');
-    file_put_contents($path, $sample);
-    $this->post('/api/jobs/import', ['file' => new Illuminate\Http\UploadedFile($path, 'job.json', null, null, true)], ['Accept' => 'application/json'])->assertCreated();
+    $this->import($sample)->assertStatus(422)->assertJsonStructure(['errors' => ['pictures.0']]);
+    Picture::query()->create(['job_id' => Job::factory()->create()->id, 'file' => $data['pictures'][0]['file']]);
+    $this->import($sample)->assertCreated();
 });
 
 it('brings a job of version 2 up to the present', function (): void {
     $data = json_decode((string) file_get_contents(base_path('tests/samples/job-v2.json')), true)['document'];
     $up = Upgrade::toPresent($data);
-    expect($up['version'])->toBe(Document::VERSION)->and($up['stones'])->toBe($data['stones'])->and($up['ticks'])->toBe($data['ticks'])->and($up['joints'])->toBe([])
+    expect($up['version'])->toBe(Document::VERSION)->and(array_map(static fn (array $row): array => array_diff_key($row, ['key' => 1]), $up['stones']))->toBe($data['stones'])->and($up['ticks'])->toBe($data['ticks'])->and($up['joints'])->toBe([])
         // It was handed over before there was a bench to pass.
         ->and($up['stations']['join']['state'])->toBe('not-needed')->and($up['stations']['handover']['state'])->toBe('not-needed')
         ->and(Upgrade::toPresent([...$data, 'closed' => null])['stations'])->not->toHaveKey('join')
@@ -117,15 +118,15 @@ it('sends the client a look whose token is nowhere kept, and takes the client’
     $sent = $this->postJson("/api/jobs/{$job->number}/looks", ['to' => 'oda@brannick.invalid', 'arrangements' => ['head']])->assertCreated();
     $path = parse_url($sent->json('address'), PHP_URL_PATH);
     $token = basename($path);
-    expect(strlen($token))->toBeGreaterThanOrEqual(40)->and(Look::query()->firstOrFail()->getAttributes())->not->toContain($token)->and(Letter::query()->firstOrFail()->body)->toContain($path);
+    expect(strlen($token))->toBeGreaterThanOrEqual(40)->and(Look::query()->firstOrFail()->getAttributes())->not->toContain($token)->and(Letter::query()->firstOrFail()->body)->not->toContain($token)->toContain('/look/…');
     config(['sprue.network' => true]);
     auth()->logout();
     $this->getJson("/api/jobs/{$job->number}")->assertUnauthorized();
     // The page shows the drawing and nothing of money, others or the bench.
     $this->get($path)->assertOk()->assertSee('lantern ring')->assertSee('<svg', false)->assertDontSee('700')->assertDontSee('sterling');
-    $this->post($path, ['what' => 'asks', 'name' => 'Oda'])->assertSessionHasErrors('words');
-    $this->post($path, ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'grid'])->assertSessionHasErrors('arrangement');
-    $this->post($path, ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'head', 'words' => '<b>lovely</b>'])->assertRedirect($path);
+    $this->post($path, ['what' => 'asks', 'name' => 'Oda'])->assertStatus(422)->assertSee('Say what should be changed.');
+    $this->post($path, ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'grid'])->assertStatus(422)->assertSee('invalid');
+    $this->post($path, ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'head', 'words' => '<b>lovely</b>'])->assertRedirect("{$path}?thanks=1#said");
     $word = $job->refresh()->held()->list('words')[0];
     expect($word)->toMatchArray(['what' => 'picks', 'arrangement' => 'head', 'by' => 'Oda', 'words' => '<b>lovely</b>'])->and($word['at'])->toStartWith(today()->toDateString());
     $this->get($path)->assertSee('&lt;b&gt;lovely', false);
