@@ -14,14 +14,25 @@ final class SeatDrawing
     /** How high the cut is drawn on the screen, px: its boxes are of a fixed size there. */
     private const HIGH = 190.0;
 
+    /** How far a bezel's outside stands from the girdle, mm: clearance and wall, or as far as its tube goes. */
+    public static function reach(Input $input, Answer $answer): float
+    {
+        return $answer->value('tube_inside') === null
+            ? $input->num('fit') + $input->num('wall')
+            : ($answer->num('outside_width') - $input->num('width')) / 2;
+    }
+
     /** @return list<View> in a bezel */
     public static function bezel(Input $input, Answer $answer): array
     {
         $width = $input->num('width');
         $stone = Proportions::of($input, $width);
-        [$half, $wall, $fit] = [$width / 2, $input->num('wall'), $input->num('fit')];
+        [$half, $fit] = [$width / 2, $input->num('fit')];
+        $wall = self::reach($input, $answer) - $fit;
         [$seat, $high] = [$answer->num('seat_height'), $answer->num('strip_height')];
-        $ledge = min($input->num('ledge_width'), $half);
+        $inside = $answer->value('tube_inside');
+        // What is left of a tube under the bur is its ledge.
+        $ledge = is_float($inside) ? $half + $fit - $inside / 2 : min($input->num('ledge_width'), $half);
         $reach = $half + $fit + $wall;
         $above = $input->text('cut') === 'cabochon' ? max($input->numOr('depth', 0.4 * $width) - $high + $seat, 0.0) : $stone->crown;
         $box = ($high + $above + 1.2) / self::HIGH;

@@ -26,7 +26,7 @@ final class StonePlan
     /** Kind, name and label of each dimension, by use. */
     private const DIMENSIONS = [
         'seat.bezel' => [['input', 'wall', 'bezel wall'], ['result', 'strip_length', 'strip']],
-        'seat.tube' => [['input', 'wall', 'wall'], ['result', 'tube', 'tube']],
+        'seat.tube' => [['result', 'tube', 'tube'], ['result', 'outside_width', 'outside']],
         'seat.claw' => [['input', 'claws', 'claws'], ['input', 'wire', 'claw wire']],
         'layout.halo' => [['input', 'stone_diameter', 'round it'], ['input', 'count', 'how many'], ['result', 'gap_left', 'gap left'], ['result', 'edge_gap_for_one_more', 'edge gap for one more']],
     ];
@@ -78,7 +78,7 @@ final class StonePlan
         foreach ($parts as $use => [$input, $answer]) {
             $more = max($more, match ($use) {
                 'layout.halo' => $input->num('edge_gap') + $input->num('stone_diameter') + 0.4,
-                'seat.bezel', 'seat.tube' => $input->num('wall') + $input->num('fit') + 0.4,
+                'seat.bezel', 'seat.tube' => SeatDrawing::reach($input, $answer) + 0.4,
                 'seat.claw' => $answer->num('wire') + 0.3,
                 default => 0.0,
             });
@@ -102,10 +102,10 @@ final class StonePlan
     {
         foreach (['seat.bezel', 'seat.tube'] as $use) {
             if (isset($parts[$use])) {
-                [$fit, $wall] = [$parts[$use][0]->num('fit'), $parts[$use][0]->num('wall')];
+                [$fit, $out] = [$parts[$use][0]->num('fit'), SeatDrawing::reach(...$parts[$use])];
                 $outer = self::flipped(SeatBezel::isScored($parts[$use][0], $outline)
-                    ? $outline->mitred($fit + $wall, self::POINTS)
-                    : $outline->parallel($fit + $wall)->points(self::POINTS));
+                    ? $outline->mitred($out, self::POINTS)
+                    : $outline->parallel($out)->points(self::POINTS));
                 $inner = self::flipped($outline->parallel($fit)->points(self::POINTS));
                 $view->path(View::points($outer).' '.View::points(array_reverse($inner)), 'fill-metal')->through($outer)->through($inner, 'thin');
             }

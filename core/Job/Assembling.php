@@ -27,7 +27,7 @@ final class Assembling
                 ['id' => 'bezel seam', 'parts' => 'bezel, bezel', 'section' => $length('stones.wall')],
                 ['id' => 'bezel on shank', 'parts' => 'shank, bezel', 'after' => implode(', ', array_filter(['bezel seam', $after]))],
             ]),
-            'tube' => self::add($parts, $joints, ['id' => 'collet', 'mass' => ''], [['id' => 'collet on shank', 'parts' => 'shank, collet', 'after' => $after]]),
+            'tube' => self::add($parts, $joints, ['id' => 'collet', 'mass' => $grams('seat.tube', 'mass')], [['id' => 'collet on shank', 'parts' => 'shank, collet', 'after' => $after]]),
             'claws' => self::add($parts, $joints, ['id' => 'head', 'mass' => ''], [['id' => 'claws in head', 'parts' => 'head, head', 'thin_wire' => 'true'], ['id' => 'head on shank', 'parts' => 'shank, head', 'after' => implode(', ', array_filter(['claws in head', $after]))]]),
             default => null,
         };

@@ -78,14 +78,18 @@ final class Feeds
                 'ledge_width' => $decision('stones.ledge_width'), 'corners' => $decision('stones.corners'), 'school' => $decision('stones.school'), 'alloy' => $decision('brief.alloy'),
                 ...$shrinkage, 'finishing' => $decision('wax.finishing'), 'finish_outside' => $decision('wax.finish_outside'),
             ],
-            'seat.tube' => [...$stone, 'wall' => $decision('stones.wall'), 'fit' => $decision('stones.fit'), 'made_from' => [Source::fixed('tube')]],
+            'seat.tube' => [
+                ...$stone, 'cut' => $reading('stones', 'cut'), 'depth' => $reading('stones', 'depth'),
+                'seat_height' => $decision('stones.seat_height'), 'cover' => $decision('stones.cover'),
+                'alloy' => $decision('brief.alloy'), 'made_from' => [Source::fixed('tube')],
+            ],
             'seat.claw' => [...$stone, 'depth' => $reading('stones', 'depth'), 'claws' => $decision('stones.claws'), 'wire' => $decision('stones.claw_wire'), 'notch' => $decision('stones.notch')],
             'form.band' => [
                 'inner_diameter' => [Source::result('size.fit', 'inner_diameter'), Source::result('size.convert', 'inner_diameter')],
                 'width_top' => $decision('form.width_top'), 'width_base' => $decision('form.width_base'),
                 'thickness_top' => $decision('form.thickness_top'), 'thickness_base' => $decision('form.thickness_base'),
                 ...$shape(),
-                'head_volume_mm3' => [Source::result('seat.bezel', 'volume_mm3'), Source::result('seat.claw', 'volume_mm3')],
+                'head_volume_mm3' => [Source::result('seat.bezel', 'volume_mm3'), Source::result('seat.tube', 'volume_mm3'), Source::result('seat.claw', 'volume_mm3')],
                 'alloy' => $decision('brief.alloy'), 'beside_neighbour' => $decision('form.beside_neighbour'), 'neighbour_profile' => $decision('form.neighbour_profile'),
             ],
             'seat.round' => ['diameter' => $reading('stones', 'width'), 'depth' => $reading('stones', 'depth'), 'style' => $decision('stones.setting')],
@@ -99,6 +103,7 @@ final class Feeds
             'layout.row' => [
                 'count' => $decision('stones.row_count'), 'largest' => $decision('stones.row_largest'), 'smallest' => [Source::decision('stones.row_smallest'), Source::decision('stones.row_largest')],
                 'gap' => $decision('stones.row_gap'), 'middle' => $decision('stones.row_middle'), 'outer_diameter' => $result('form.band', 'outer_diameter_top'),
+                'girdle_depth' => $decision('stones.girdle_below'), 'thickness' => $decision('form.thickness_top'),
             ],
             'care.check' => [
                 'stones' => [Source::collected('stones', ['species', 'treated', 'name', 'owner', 'source', 'keep_setting', 'removed', 'acknowledged'])], 'setting' => $decision('stones.setting'), 'daily' => $decision('stones.daily'),

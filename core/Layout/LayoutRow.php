@@ -6,6 +6,7 @@ namespace HotSprue\Layout;
 
 use HotSprue\Measures\Quantity;
 use HotSprue\Rules\Rules;
+use HotSprue\Seats\Convergence;
 use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\BadInput;
 use HotSprue\Sheet\Description;
@@ -21,11 +22,10 @@ final class LayoutRow implements Sheet
 {
     private const SOURCE = 'workbook 5, row on a band';
 
-    private const WALL = 0.2;
+    /** Girdle, and girdle with pavilion, as shares of the stone. Source: workbook 3, faceted round proportions. */
+    private const GIRDLE = 0.03;
 
-    private const OPENED = 0.7;
-
-    private const DEPTH = 0.61;
+    private const BELOW_GIRDLE = 0.46;
 
     public function description(): Description
     {
@@ -40,6 +40,8 @@ final class LayoutRow implements Sheet
                 Field::length('gap', 'gap between girdles')->allowingZero()->default(0.1),
                 Field::length('outer_diameter', 'outside diameter of the band'),
                 Field::length('girdle_depth', 'girdle under the surface')->allowingZero()->default(0.0),
+                Field::length('thickness', 'thickness of the band under the row')->optional(),
+                Field::share('through_hole', 'hole right through, as a share of the stone')->default(0.5),
                 Field::choice('middle', ['large', 'small'], 'which end of the grading stands in the middle')->default('large'),
             ],
             [
@@ -48,6 +50,8 @@ final class LayoutRow implements Sheet
                 Output::length('total_arc', 'the same along the outside of the band'),
                 Output::share('arc_share', 'share of the circumference'),
                 Output::length('least_wall', 'least wall between opened seats at the depth of the culets'),
+                Output::length('wall_at_finger', 'least wall between through holes at the finger'),
+                Output::length('girdle_gap', 'least gap between girdles at the depth of their seats'),
                 Output::rows('stones', 'each stone from one end to the other: diameter_mm, angle_deg from the top, along_mm'),
                 Output::rows('other_way', 'the same, graded the other way'),
                 Output::rows('on_band', 'centres for the grid: along and across the outside, and diameter, mm'),
@@ -55,7 +59,9 @@ final class LayoutRow implements Sheet
             [
                 'row-too-long' => 'the row goes round more than the whole band',
                 'row-under-finger' => 'the row goes round over half of the band',
-                'seats-converge' => 'a wall between two seats under 0.2 mm at the depth of the culets',
+                'seats-converge' => 'a wall between two seats under 0.2 mm below the surface',
+                'girdles-close' => 'girdles under 0.05 mm apart at the depth of their seats',
+                'girdles-overlap' => 'girdles overlap at the depth of their seats',
             ],
         );
     }
@@ -73,14 +79,12 @@ final class LayoutRow implements Sheet
         $last = $row[count($row) - 1];
         // The row ends at the outer edges of its end stones.
         $arc = $last['angle_deg'] - $row[0]['angle_deg'] + rad2deg(asin($last['diameter_mm'] / 2 / $radius) + asin($row[0]['diameter_mm'] / 2 / $radius));
-        $wall = $this->leastWall($row, $radius, $input->num('girdle_depth'));
         $uses = [$input->has('sizes') && $input->nums('sizes') !== [] ? 'sizes' : 'count', 'gap', 'outer_diameter', 'girdle_depth'];
         $answer = Reckoning::of($this, $input)
             ->work('girdle_radius', $radius, 'outside diameter ÷ 2 − girdle depth', '{} ÷ 2 − {}', [$input->num('outer_diameter'), $input->num('girdle_depth')], ['outer_diameter', 'girdle_depth'], 'the girdles lie here', self::SOURCE)
             ->work('total_arc_deg', $arc, 'sum of 2 × asin((mean diameter + gap) ÷ (2 × R)) and the two end stones’ halves', '{}', [$arc], $uses, 'neighbours by their straight distance', self::SOURCE)
             ->work('total_arc', deg2rad($arc) * $input->num('outer_diameter') / 2, 'arc × π ÷ 180 × outside diameter ÷ 2', '{} × π ÷ 180 × {} ÷ 2', [$arc, $input->num('outer_diameter')], $uses, 'with dividers along the outside', self::SOURCE)
             ->work('arc_share', $arc / 360, 'arc ÷ 360', '{} ÷ 360', [$arc], $uses, 'of the way round', self::SOURCE)
-            ->work('least_wall', $wall, 'least of (distance × (R − depth) ÷ R − the mean of the opened seats)', '{}', [$wall], $uses, 'seats draw together below the surface', 'workbook 4, convergence')
             ->give('stones', $row)
             ->give('other_way', $other)
             ->give('on_band', array_map(static fn (array $stone): array => ['along' => $stone['along_mm'], 'across' => 0.0, 'diameter' => $stone['diameter_mm']], $row));
@@ -89,9 +93,7 @@ final class LayoutRow implements Sheet
         } elseif ($arc > 180 + 1e-9) {
             $answer->find(Level::Note, 'row-under-finger', 'count', sprintf('The row takes %.0f° and goes round under the finger.', $arc), 'It cannot be sized later; say so to the client.');
         }
-        if ($wall < self::WALL - 1e-9) {
-            $answer->find(Level::Stop, 'seats-converge', 'gap', sprintf('Only %.2f mm is left between two seats at the depth of their culets.', $wall), sprintf('Take a gap of %.2f mm, or smaller stones.', $input->num('gap') + 1.3 * (self::WALL - $wall)));
-        }
+        $this->neighbours($answer, $input, $row, $radius);
 
         return $answer->answer();
     }
@@ -160,16 +162,58 @@ final class LayoutRow implements Sheet
         return $row === [] ? [['diameter_mm' => 0.0, 'angle_deg' => 0.0, 'along_mm' => 0.0]] : $row;
     }
 
-    /** @param non-empty-list<array{diameter_mm: float, angle_deg: float, along_mm: float}> $row */
-    private function leastWall(array $row, float $radius, float $girdleDepth): float
+    /**
+     * What is left between neighbours below the surface, as `seat.depth` has it, at the tightest of them.
+     *
+     * @param  non-empty-list<array{diameter_mm: float, angle_deg: float, along_mm: float}>  $row
+     */
+    private function neighbours(Reckoning $answer, Input $input, array $row, float $radius): void
     {
-        $least = INF;
+        if (count($row) < 2) {
+            return;
+        }
+        [$outer, $depth] = [$input->num('outer_diameter') / 2, $input->num('girdle_depth')];
+        $band = new Convergence($outer);
+        [$left, $more, $with] = [['girdle_gap' => INF, 'least_wall' => INF, 'wall_at_finger' => INF], 0.0, []];
         for ($i = 1; $i < count($row); $i++) {
             $mean = ($row[$i - 1]['diameter_mm'] + $row[$i]['diameter_mm']) / 2;
-            $apart = 2 * $radius * sin(deg2rad($row[$i]['angle_deg'] - $row[$i - 1]['angle_deg']) / 2);
-            $least = min($least, $apart * ($radius - self::DEPTH * $mean) / $radius - self::OPENED * $mean);
+            // Straight from middle to middle, as it is at the surface.
+            $pitch = 2 * $outer * sin(deg2rad($row[$i]['angle_deg'] - $row[$i - 1]['angle_deg']) / 2);
+            $at = [
+                'girdle_gap' => [$depth + self::GIRDLE * $mean, $mean],
+                'least_wall' => [$depth + self::BELOW_GIRDLE * $mean, Convergence::OPENED * $mean],
+            ];
+            if ($input->has('thickness')) {
+                $at['wall_at_finger'] = [$input->num('thickness'), $input->num('through_hole') * $mean];
+            }
+            foreach ($at as $name => $place) {
+                $wanted = $name === 'girdle_gap' ? Convergence::GIRDLES : Convergence::WALL;
+                $wall = $band->wall($pitch, ...$place);
+                if ($wall < $left[$name]) {
+                    [$left[$name], $with[$name]] = [$wall, [$pitch, $outer, $place[0], $outer, $place[1]]];
+                }
+                // The gap is between girdles, so what the pitch wants is wanted at their radius.
+                $more = max($more, ($band->pitch($wanted, ...$place) - $pitch) * $radius / $outer);
+            }
         }
-
-        return $least;
+        foreach ($with as $name => $numbers) {
+            $answer->work($name, $left[$name], 'least of pitch × (R − depth) ÷ R − hole, of neighbours', '{} × ({} − {}) ÷ {} − {}',
+                $numbers, ['gap', 'outer_diameter', 'girdle_depth', ...($name === 'wall_at_finger' ? ['thickness', 'through_hole'] : [])],
+                'seats draw together below the surface', 'workbook 4, convergence');
+        }
+        $gap = ceil(1000 * ($input->num('gap') + $more)) / 1000;
+        $remedy = [sprintf('Take a gap of %.3f mm, or smaller stones.', $gap), ['gap' => $gap]];
+        if ($left['girdle_gap'] < -1e-9) {
+            $answer->find(Level::Stop, 'girdles-overlap', 'gap',
+                sprintf('Neighbours overlap by %.2f mm at their seats.', -$left['girdle_gap']), ...$remedy);
+        } elseif ($left['girdle_gap'] < Convergence::GIRDLES - 1e-9) {
+            $answer->find(Level::Caution, 'girdles-close', 'gap',
+                sprintf('Girdles are %.2f mm apart at their seats: setting one chips the next.', $left['girdle_gap']), ...$remedy);
+        }
+        $thin = min($left['least_wall'], $left['wall_at_finger']);
+        if ($thin < Convergence::WALL - 1e-9) {
+            $answer->find(Level::Stop, 'seats-converge', 'gap',
+                sprintf('Only %.2f mm is left between two seats below the surface: they run together.', $thin), ...$remedy);
+        }
     }
 }

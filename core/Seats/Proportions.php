@@ -9,7 +9,8 @@ use HotSprue\Sheet\Input;
 
 /**
  * How a faceted stone's depth is shared out: crown 15, girdle 3, pavilion 43 % of the diameter (of the
- * width for other shapes) where nothing is measured; a measured depth in the same shares. Source: workbook 3.
+ * width for other shapes) where nothing is measured, and a girdle measured alone changes neither of the
+ * others; a measured depth is shared in the same parts. Source: workbook 3.
  */
 final readonly class Proportions
 {
@@ -18,6 +19,9 @@ final readonly class Proportions
     private const GIRDLE = 0.03;
 
     private const PAVILION = 0.43;
+
+    /** How far the top of a bead-set girdle lies under the surface, as a share of the stone. */
+    private const BEAD_BELOW = 0.05;
 
     private function __construct(public float $crown, public float $girdle, public float $pavilion) {}
 
@@ -33,10 +37,19 @@ final readonly class Proportions
     public static function of(Input $input, float $width): self
     {
         $girdle = $input->numOr('girdle_height', self::GIRDLE * $width);
-        $rest = $input->numOr('depth', (self::CROWN + self::GIRDLE + self::PAVILION) * $width) - $girdle;
-        $rest = max($rest, 0.0);
+        if (! $input->has('depth')) {
+            return new self(self::CROWN * $width, $girdle, self::PAVILION * $width);
+        }
+        $rest = max($input->num('depth') - $girdle, 0.0);
+        $crown = self::CROWN / (self::CROWN + self::PAVILION);
 
-        return new self($rest * self::CROWN / (self::CROWN + self::PAVILION), $girdle, $rest * self::PAVILION / (self::CROWN + self::PAVILION));
+        return new self($rest * $crown, $girdle, $rest * (1 - $crown));
+    }
+
+    /** Top of the girdle under the surface, mm, by the style of its seat. Source: workbook 4, bead, flush and shared seats. */
+    public function girdleBelow(string $style, float $diameter): float
+    {
+        return $style === 'flush' ? $this->crown : self::BEAD_BELOW * $diameter;
     }
 
     public function depth(): float

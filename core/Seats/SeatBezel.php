@@ -30,8 +30,6 @@ final class SeatBezel implements Sheet
 
     private const COVER_SHARE = 0.3;
 
-    private const LEAST_WALL = 0.3;
-
     public function description(): Description
     {
         return new Description(
@@ -67,6 +65,7 @@ final class SeatBezel implements Sheet
                 Output::length('seat_length_in_wax', 'length of the seat to cut in the wax'),
                 Output::length('play_in_wax', 'play of the stone in the wax'),
                 Output::text('tube', 'tube from stock, outside × inside'),
+                Output::length('tube_inside', 'inside of the tube that it is cut from'),
             ],
             [
                 'wall-thin' => 'wall under 0.3 mm',
@@ -86,7 +85,10 @@ final class SeatBezel implements Sheet
         $answer = Reckoning::of($this, $input);
         $uses = StoneInput::uses($input);
         $scored = self::isScored($input, $outline);
-        $this->strip($answer, $outline, $wall, $fit, $scored, $uses);
+        $tube = $this->tube($answer, $input, $rules, $outline);
+        if ($tube === null) {
+            $this->strip($answer, $outline, $wall, $fit, $scored, $uses);
+        }
         $seat = $input->numOr('seat_height', $cabochon ? self::CABOCHON_SEAT : $stone->pavilion + self::UNDER_CULET);
         $cover = $this->cover($answer, $input, $outline->wide, $cabochon);
         $height = $seat + $stone->girdle + $cover;
@@ -95,11 +97,18 @@ final class SeatBezel implements Sheet
         $answer
             ->work('seat_height', $seat, $input->has('seat_height') ? 'as given' : ($cabochon ? '1.0 under a cabochon' : 'pavilion + 0.4'), $cabochon || $input->has('seat_height') ? '{}' : '{} + 0.4', [$cabochon || $input->has('seat_height') ? $seat : $stone->pavilion],
                 [$input->has('seat_height') ? 'seat_height' : 'width'], 'the culet clears what the bezel stands on', self::SOURCE)
-            ->work('strip_height', $height, 'seat height + girdle + cover', '{} + {} + {}', [$seat, $stone->girdle, $cover], ['width', 'seat_height', 'girdle_height', 'cover'], 'from the foot to what is pushed over', self::SOURCE)
-            ->work('outside_width', $wide, 'width over all + what fit, wall and mitres reach', '{} + {}', [$right - $left, $wide - $right + $left], [...$uses, 'fit', 'wall', 'corners'], 'both sides', self::SOURCE)
-            ->work('outside_length', $long, 'length over all + what fit, wall and mitres reach', '{} + {}', [$top - $bottom, $long - $top + $bottom], [...$uses, 'fit', 'wall', 'corners'], 'both ends', self::SOURCE);
-        $this->body($answer, $input, $rules, $outline, $height, $seat, $scored);
-        $this->judge($answer, $input, $rules, $outline);
+            ->work('strip_height', $height, 'seat height + girdle + cover', '{} + {} + {}', [$seat, $stone->girdle, $cover], ['width', 'seat_height', 'girdle_height', 'cover'], 'from the foot to what is pushed over', self::SOURCE);
+        if ($tube !== null) {
+            $this->ofTube($answer, $input, $rules, $tube, $height);
+        } else {
+            $answer
+                ->work('outside_width', $wide, 'width over all + what fit, wall and mitres reach', '{} + {}',
+                    [$right - $left, $wide - $right + $left], [...$uses, 'fit', 'wall', 'corners'], 'both sides', self::SOURCE)
+                ->work('outside_length', $long, 'length over all + what fit, wall and mitres reach', '{} + {}',
+                    [$top - $bottom, $long - $top + $bottom], [...$uses, 'fit', 'wall', 'corners'], 'both ends', self::SOURCE);
+            $this->body($answer, $input, $rules, $outline, $height, $seat, $scored);
+        }
+        $this->judge($answer, $input, $tube);
 
         return $answer->answer();
     }
@@ -178,12 +187,8 @@ final class SeatBezel implements Sheet
             ->work('volume_mm3', $volume, 'area of the wall × height + area of the ledge × seat height', '{} × {} + {} × {}', [$ring($wall), $height, $rest, $seat], $uses, 'wall and ledge from above, carried up', self::SOURCE)
             ->work('wax_volume_mm3', ($ring($wall + $wax->finish) * $height + $rest * $seat) / (1 - $s) ** 3, '(area of the wall with its finishing × height + area of the ledge × seat height) ÷ (1 − shrinkage)³', '({} × {} + {} × {}) ÷ (1 − {}) ^ 3',
                 [$ring($wall + $wax->finish), $height, $rest, $seat, $s], [...$uses, ...$inWax], 'its outside face carries the finishing', self::SOURCE)
-            ->work('wall_in_wax', ($wall + $wax->finish) / (1 - $s), '(wall + outside finishing) ÷ (1 − shrinkage)', '({} + {}) ÷ (1 − {})', [$wall, $wax->finish, $s], ['wall', ...$inWax], 'the outside of a seat cast in one piece carries the finishing', self::SOURCE)
-            ->give('masses', array_map(static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $volume * $alloy->density / 1000], Alloy::all($rules)));
-        if ($input->has('alloy')) {
-            $alloy = Alloy::named($input->text('alloy'), $rules);
-            $answer->work('mass', $volume * $alloy->density / 1000, 'volume × density ÷ 1000', '{} × {} ÷ 1000', [$volume, $alloy->density], [...$uses, 'alloy'], 'the bezel alone', self::SOURCE);
-        }
+            ->work('wall_in_wax', ($wall + $wax->finish) / (1 - $s), '(wall + outside finishing) ÷ (1 − shrinkage)', '({} + {}) ÷ (1 − {})', [$wall, $wax->finish, $s], ['wall', ...$inWax], 'the outside of a seat cast in one piece carries the finishing', self::SOURCE);
+        $this->masses($answer, $input, $rules, $volume, $uses);
         $this->seatInWax($answer, $outline, $wax, $fit, $inWax);
     }
 
@@ -206,25 +211,68 @@ final class SeatBezel implements Sheet
         }
     }
 
-    private function judge(Reckoning $answer, Input $input, Rules $rules, Outline $outline): void
+    /** @param list<string> $uses */
+    private function masses(Reckoning $answer, Input $input, Rules $rules, float $volume, array $uses): void
     {
-        if ($input->num('wall') < self::LEAST_WALL - 1e-9) {
-            $answer->find(Level::Caution, 'wall-thin', 'wall', sprintf('A wall of %.2f mm tears when it is pushed over, and wears through.', $input->num('wall')), 'Take 0.3 mm or more.', ['wall' => 0.3]);
+        $answer->give('masses', array_map(
+            static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $volume * $alloy->density / 1000],
+            Alloy::all($rules),
+        ));
+        if ($input->has('alloy')) {
+            $alloy = Alloy::named($input->text('alloy'), $rules);
+            $answer->work('mass', $volume * $alloy->density / 1000, 'volume × density ÷ 1000', '{} × {} ÷ 1000',
+                [$volume, $alloy->density], [...$uses, 'alloy'], 'the bezel alone', self::SOURCE);
         }
+    }
+
+    /** The tube from stock for a small round, said wherever there is one; what it is cut from where tube is chosen. */
+    private function tube(Reckoning $answer, Input $input, Rules $rules, Outline $outline): ?TubeStock
+    {
+        $chosen = $input->text('made_from') === 'tube';
         if ($outline->shape !== Shape::Round) {
-            if ($input->text('made_from') === 'tube') {
-                $answer->find(Level::Stop, 'no-tube', 'made_from', 'Tube is round; this stone is not.', 'Make the bezel from strip.', ['made_from' => 'strip']);
+            if ($chosen) {
+                $answer->find(Level::Stop, 'no-tube', 'made_from', 'Tube is round; this stone is not.',
+                    'Make the bezel from strip.', ['made_from' => 'strip']);
             }
 
-            return;
+            return null;
         }
-        $d = $outline->wide;
-        $fits = array_values(array_filter($rules->rows('stock.tubes'), static fn (array $tube): bool => $d - $tube['inside'] >= 0.2 - 1e-9 && $d - $tube['inside'] <= 0.8 + 1e-9 && ($tube['outside'] - $d) / 2 >= self::LEAST_WALL - 1e-9));
-        usort($fits, static fn (array $a, array $b): int => $a['outside'] <=> $b['outside']);
-        if ($fits !== []) {
-            $answer->say('tube', (string) $fits[0]['name'], 'the slimmest whose inside is 0.2 to 0.8 mm under the stone and leaves 0.3 mm of wall', sprintf('%.2f outside, %.2f inside, a %.2f stone', $fits[0]['outside'], $fits[0]['inside'], $d), ['width'], 'its seat is burred from the tube’s own wall', self::SOURCE);
-        } elseif ($input->text('made_from') === 'tube') {
-            $answer->find(Level::Stop, 'no-tube', 'made_from', sprintf('No tube in stock takes a %.2f mm stone with 0.3 mm of wall round it.', $d), 'Make the bezel from strip, or add a tube on the Shop page.', ['made_from' => 'strip']);
+        $tube = TubeStock::slimmestFor($outline->wide, $rules);
+        if ($tube !== null) {
+            $answer->say('tube', $tube->name, 'the slimmest whose inside is 0.2 to 0.8 mm under the stone and leaves 0.3 mm of wall',
+                sprintf('%.2f outside, %.2f inside, a %.2f stone', $tube->outside, $tube->inside, $outline->wide),
+                ['width'], 'its seat is burred from the tube’s own wall', self::SOURCE);
+        } elseif ($chosen) {
+            $answer->find(Level::Stop, 'no-tube', 'made_from',
+                sprintf('No tube in stock takes a %.2f mm stone with 0.3 mm of wall round it.', $outline->wide),
+                'Make the bezel from strip, or add a tube on the Shop page.', ['made_from' => 'strip']);
+        }
+
+        return $chosen ? $tube : null;
+    }
+
+    private function ofTube(Reckoning $answer, Input $input, Rules $rules, TubeStock $tube, float $height): void
+    {
+        $uses = ['width', 'made_from', 'seat_height', 'girdle_height', 'cover'];
+        foreach (['outside_width', 'outside_length'] as $name) {
+            $answer->work($name, $tube->outside, 'outside of the tube', '{}', [$tube->outside], ['width', 'made_from'],
+                'as it comes from the stock', self::SOURCE);
+        }
+        $answer
+            ->work('tube_inside', $tube->inside, 'inside of the tube', '{}', [$tube->inside], ['width', 'made_from'],
+                'what the bur leaves of it is the ledge', self::SOURCE)
+            ->work('volume_mm3', $tube->area() * $height, 'π ÷ 4 × (outside² − inside²) × height',
+                'π ÷ 4 × ({} ^ 2 − {} ^ 2) × {}', [$tube->outside, $tube->inside, $height], $uses,
+                'the piece as it is cut off, before its seat is burred', self::SOURCE);
+        $this->masses($answer, $input, $rules, $tube->area() * $height, $uses);
+    }
+
+    private function judge(Reckoning $answer, Input $input, ?TubeStock $tube): void
+    {
+        if ($tube === null && $input->num('wall') < TubeStock::LEAST_WALL - 1e-9) {
+            $answer->find(Level::Caution, 'wall-thin', 'wall',
+                sprintf('A wall of %.2f mm tears when it is pushed over, and wears through.', $input->num('wall')),
+                'Take 0.3 mm or more.', ['wall' => TubeStock::LEAST_WALL]);
         }
     }
 }

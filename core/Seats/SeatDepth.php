@@ -21,12 +21,6 @@ final class SeatDepth implements Sheet
 
     private const CULET = [0.4, 0.2];
 
-    private const WALL = 0.2;
-
-    private const GIRDLES = 0.05;
-
-    private const OPENED = 0.7;
-
     public function description(): Description
     {
         return new Description(
@@ -66,7 +60,7 @@ final class SeatDepth implements Sheet
         $d = $input->num('diameter');
         $stone = Proportions::of($input, $d);
         $t = $input->num('thickness');
-        $below = $input->numOr('girdle_below', $input->text('style') === 'flush' ? $stone->crown : 0.05 * $d);
+        $below = $input->numOr('girdle_below', $stone->girdleBelow($input->text('style'), $d));
         $seat = $below + $stone->girdle;
         $culet = $t - $seat - $stone->pavilion;
         $uses = ['diameter', 'depth', 'girdle_height', 'style', 'girdle_below'];
@@ -92,25 +86,34 @@ final class SeatDepth implements Sheet
     {
         [$t, $pitch] = [$input->num('thickness'), $input->num('pitch')];
         $outer = $input->num('inner_diameter') / 2 + $t;
-        $at = static fn (float $depth): float => $pitch * ($outer - $depth) / $outer;
+        $band = new Convergence($outer);
         $because = 'on a curved band neighbours draw together below the surface';
         $uses = ['pitch', 'thickness', 'inner_diameter', 'diameter', 'depth'];
-        $tip = $stone->depth();
-        $walls = ['wall_at_culet' => [$tip, self::OPENED], 'wall_at_finger' => [$t, $input->num('through_hole')]];
-        $answer->work('girdle_gap', $at($seat) - $d, 'pitch × (R − seat depth) ÷ R − diameter', '{} × ({} − {}) ÷ {} − {}', [$pitch, $outer, $seat, $outer, $d], $uses, $because, self::SOURCE);
-        foreach ($walls as $name => [$depth, $hole]) {
-            $answer->work($name, $at($depth) - $hole * $d, 'pitch × (R − depth) ÷ R − hole', '{} × ({} − {}) ÷ {} − {} × {}', [$pitch, $outer, $depth, $outer, $hole, $d], $uses, $because, self::SOURCE);
+        // Depth under the surface and the hole there, of each place where they may meet.
+        $at = [
+            'girdle_gap' => [$seat, $d],
+            'wall_at_culet' => [$seat + $stone->pavilion, Convergence::OPENED * $d],
+            'wall_at_finger' => [$t, $input->num('through_hole') * $d],
+        ];
+        $left = array_map(static fn (array $place): float => $band->wall($pitch, ...$place), $at);
+        foreach ($at as $name => [$depth, $hole]) {
+            $answer->work($name, $left[$name], 'pitch × (R − depth) ÷ R − hole', '{} × ({} − {}) ÷ {} − {}',
+                [$pitch, $outer, $depth, $outer, $hole], $uses, $because, self::SOURCE);
         }
-        $gap = $at($seat) - $d;
-        $thin = min($at($tip) - self::OPENED * $d, $at($t) - $input->num('through_hole') * $d);
+        $gap = $left['girdle_gap'];
+        $thin = min($left['wall_at_culet'], $left['wall_at_finger']);
         // The pitch at which the tightest of the three is right.
-        $need = ceil(1000 * max(($d + self::GIRDLES) * $outer / ($outer - $seat), (self::OPENED * $d + self::WALL) * $outer / ($outer - $tip), ($input->num('through_hole') * $d + self::WALL) * $outer / ($outer - $t))) / 1000;
+        $need = ceil(1000 * max(
+            $band->pitch(Convergence::GIRDLES, ...$at['girdle_gap']),
+            $band->pitch(Convergence::WALL, ...$at['wall_at_culet']),
+            $band->pitch(Convergence::WALL, ...$at['wall_at_finger']),
+        )) / 1000;
         if ($gap < -1e-9) {
             $answer->find(Level::Stop, 'girdles-overlap', 'pitch', sprintf('Neighbours overlap by %.2f mm at their seats.', -$gap), sprintf('Space them %.2f mm.', $need), ['pitch' => $need]);
-        } elseif ($gap < self::GIRDLES - 1e-9) {
+        } elseif ($gap < Convergence::GIRDLES - 1e-9) {
             $answer->find(Level::Caution, 'girdles-close', 'pitch', sprintf('Girdles are %.2f mm apart at their seats: setting one chips the next.', $gap), sprintf('Space them %.2f mm.', $need), ['pitch' => $need]);
         }
-        if ($thin < self::WALL - 1e-9) {
+        if ($thin < Convergence::WALL - 1e-9) {
             $answer->find(Level::Stop, 'seats-converge', 'pitch', sprintf('Only %.2f mm is left between the seats below the surface: they run together.', $thin), sprintf('Space them %.2f mm, or drill smaller holes.', $need), ['pitch' => $need]);
         }
     }

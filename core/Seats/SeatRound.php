@@ -61,10 +61,13 @@ final class SeatRound implements Sheet
         foreach (self::TOOLS as $tool => $share) {
             $answer->work($tool, $share * $d, sprintf('%.2f × diameter', $share), '{} × {}', [$share, $d], ['diameter'], 'each tool leaves the next a true start', self::SOURCE);
         }
-        $below = $flush ? $stone->crown : 0.05 * $d;
+        $below = $stone->girdleBelow($input->text('style'), $d);
         $answer
-            ->work('girdle_below', $below, $flush ? 'the crown' : '0.05 × diameter', $flush ? '{}' : '0.05 × {}', [$flush ? $stone->crown : $d], ['diameter', 'depth', 'style'], $flush ? 'its table lies with the surface' : 'its table stands', self::SOURCE)
-            ->work('seat_depth', $below + $stone->girdle + ($flush ? 0.05 : 0.0), $flush ? 'crown + girdle + 0.05' : '0.05 × diameter + girdle', $flush ? '{} + {} + 0.05' : '{} + {}', [$below, $stone->girdle], ['diameter', 'depth', 'girdle_height', 'style'], $flush ? 'crown and girdle, and up to 0.1 to push over' : 'where the bearing bur stops', self::SOURCE);
+            ->work('girdle_below', $below, $flush ? 'the crown' : '0.05 × diameter', $flush ? '{}' : '0.05 × {}',
+                [$flush ? $stone->crown : $d], ['diameter', 'depth', 'style'],
+                $flush ? 'its table lies with the surface; up to 0.1 deeper where more is pushed over' : 'its table stands', self::SOURCE)
+            ->work('seat_depth', $below + $stone->girdle, 'girdle below the surface + girdle', '{} + {}', [$below, $stone->girdle],
+                ['diameter', 'depth', 'girdle_height', 'style'], 'where the bearing bur stops', self::SOURCE);
         $tools = array_map(static fn (string $tool, float $share): array => ['tool' => ['pilot' => 'pilot drill', 'opened' => 'drill', 'ball' => 'ball or bud bur', 'bearing' => 'bearing bur'][$tool], 'mm' => $share * $d], array_keys(self::TOOLS), self::TOOLS);
         if (! $flush) {
             $tools[] = $this->bead($answer, $rules, $d);

@@ -180,8 +180,10 @@ final class Findings
             'layout.row' => [
                 ['row-too-long', ['sizes' => [2], 'outer_diameter' => 20, 'gap' => 0], ['sizes' => array_fill(0, 17, 2)], ['sizes' => array_fill(0, 16, 2)]],
                 ['row-under-finger', ['outer_diameter' => 20, 'gap' => 0], ['sizes' => array_fill(0, 9, 2)], ['sizes' => array_fill(0, 8, 2)]],
-                // (2 + gap) × (10 − 1.22) ÷ 10 − 1.4 = 0.2 at a gap of −0.178; a tighter band of R = 4: (2 + gap) × 0.695 − 1.4.
-                ['seats-converge', ['sizes' => [2, 2], 'outer_diameter' => 8], ['gap' => 0.302], ['gap' => 0.303]],
+                // R = 4: (2 + gap) × (4 − 0.92) ÷ 4 − 1.4 = 0.2 at 0.0779; (2 + gap) × (4 − 0.06) ÷ 4 − 2 = 0.05 at 0.0812 and 0 at 0.0305.
+                ['seats-converge', ['sizes' => [2, 2], 'outer_diameter' => 8], ['gap' => 0.077], ['gap' => 0.078]],
+                ['girdles-close', ['sizes' => [2, 2], 'outer_diameter' => 8], ['gap' => 0.081], ['gap' => 0.082]],
+                ['girdles-overlap', ['sizes' => [2, 2], 'outer_diameter' => 8], ['gap' => 0.030], ['gap' => 0.031]],
             ],
             // π × 22 ÷ n against 0.8.
             'layout.lettering' => [['cells-narrow', ['outer_diameter' => 22], ['text' => str_repeat('a', 87)], ['text' => str_repeat('a', 86)]]],
