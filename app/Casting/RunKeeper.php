@@ -46,11 +46,14 @@ final class RunKeeper
         $reckoned = JobReckoner::reckon($job->held(), $job->rules(), static fn (string $key, \Closure $make): Answer => $make());
         $alloy = $job->held()->text('brief.alloy');
         $pour = $job->held()->decision('burnout.pour_temperature') ?? $reckoned->value('pour.temperatures', 'flask_temperature');
-        $across = $reckoned->value('wax.pattern', 'outer_height');
+        $across = $reckoned->value('wax.pattern', 'whole_across');
+        $tall = $reckoned->value('wax.pattern', 'whole_tall');
 
-        return $alloy === null || ! is_numeric($pour) || ! is_numeric($across) ? null : [
-            'number' => $job->number, 'title' => $job->title, 'alloy' => $alloy, 'pour_c' => (float) $pour, 'across' => (float) $across,
-            'deep' => (float) $reckoned->value('wax.pattern', 'width_greatest'), 'volume' => (float) $reckoned->value('wax.pattern', 'ring_volume_mm3'), 'gates' => (float) ($reckoned->value('sprue.size', 'gate_area') ?? 0.0),
+        return $alloy === null || ! is_numeric($pour) || ! is_numeric($across) || ! is_numeric($tall) ? null : [
+            'number' => $job->number, 'title' => $job->title, 'alloy' => $alloy, 'pour_c' => (float) $pour,
+            // A ring with a head reaches farther from base to top than across.
+            'across' => max((float) $across, (float) $tall),
+            'deep' => (float) $reckoned->value('wax.pattern', 'whole_along'), 'volume' => (float) $reckoned->value('wax.pattern', 'ring_volume_mm3'), 'gates' => (float) ($reckoned->value('sprue.size', 'gate_area') ?? 0.0),
         ];
     }
 

@@ -18,7 +18,7 @@ final class BlankDrawing
         $bore = $input->num('bore');
         $top = $input->num('thickness');
         $base = $input->numOr('thickness_base', $top);
-        $reach = $bore / 2 + max($top, $base) + 8;
+        $reach = $bore / 2 + max($top + $input->num('head_height'), $base) + 8;
         $view = new View('blank', 'Blank and slice', 'side', [-$reach, -$reach, 2 * $reach + 38, 2 * $reach]);
         $blank = $answer->value('blank');
         $shape = is_string($blank) ? Blank::find($blank, $rules) : null;
@@ -32,6 +32,12 @@ final class BlankDrawing
             if (! $shape->isBlock()) {
                 $view->circle(0, 0, $shape->bore / 2, 'ghost');
             }
+        }
+
+        [$across, $high] = [$input->num('head_across'), $input->num('head_height')];
+        if ($high > 0.0 && $across > 0.0) {
+            $view->rect(-$across / 2, -$bore / 2 - $top - $high, $across, $high + $top / 2, 'fill-wax')
+                ->rect(-$across / 2, -$bore / 2 - $top - $high, $across, $high + $top / 2, 'thin');
         }
 
         return [$view

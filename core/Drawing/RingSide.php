@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
+use HotSprue\Form\SideOutline;
+
 /** A ring seen along the finger: bore, and a wall that tapers from top to base. */
 final class RingSide
 {
@@ -14,10 +16,11 @@ final class RingSide
      */
     public static function outer(float $bore, float $top, float $base): array
     {
+        $side = new SideOutline($bore, $top, $base);
         $points = [];
         for ($i = 0; $i < 96; $i++) {
             $theta = 2 * M_PI * $i / 96;
-            $radius = $bore / 2 + $base + ($top - $base) * (1 + cos($theta)) / 2;
+            $radius = $side->radius($theta);
             $points[] = [$radius * sin($theta), -$radius * cos($theta)];
         }
 

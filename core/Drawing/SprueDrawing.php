@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
+use HotSprue\Form\SideOutline;
 use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\Input;
 use HotSprue\Tree\Legs;
@@ -26,15 +27,18 @@ final class SprueDrawing
         $stem = $answer->num('stem_diameter');
         $outer = $bore / 2 + max($top, $base);
         // The ring hangs with its fed side toward the button, at the foot of the drawing.
-        $foot = $outer + $length;
+        // Fed at its base it stands on its foot; at the head or the shoulders it hangs head down.
+        $turned = $input->text('feed_at') !== 'base';
+        [$up, $down] = $turned ? [$base, $top] : [$top, $base];
+        $side = new SideOutline($bore, $down, $up);
+        $foot = $side->radius(0.0) + $length;
         $end = $foot + ($count > 1 ? $input->num('stem_length') : 0.0);
-        $head = $input->text('feed_at') === 'head';
         $view = (new View('tree', 'Sprues', 'main', [-$outer - 9, -$outer - 3, 2 * $outer + 24, $outer + $end + 14]))
-            ->path(RingSide::wall($bore, $head ? $base : $top, $head ? $top : $base), 'fill-wax')
-            ->through(RingSide::outer($bore, $head ? $base : $top, $head ? $top : $base))
+            ->path(RingSide::wall($bore, $up, $down), 'fill-wax')
+            ->through(RingSide::outer($bore, $up, $down))
             ->circle(0, 0, $bore / 2);
         foreach (Legs::angles($count, $input->has('y_angle_deg') ? $input->num('y_angle_deg') : null) as $angle) {
-            [$x, $y] = [($bore / 2 + $base) * sin($angle), ($bore / 2 + $base) * cos($angle)];
+            [$x, $y] = [$side->radius($angle) * sin($angle), $side->radius($angle) * cos($angle)];
             $view->path(self::rod($x, $y, 0.0, $count > 1 ? $foot : $end, $wire), 'fill-sprue');
         }
         if ($count > 1) {

@@ -22,12 +22,15 @@ final class FormBand implements Sheet
 {
     private const SOURCE = 'workbook 2, the form of the ring';
 
+    /** Under this a shank does not hold a heavy top upright, mm. */
+    private const STEADY_SHANK = 2.0;
+
     public function description(): Description
     {
         return new Description(
             'form.band',
             'What a band holds and weighs, and where it is too thin',
-            [...FingerInput::fields(), ...self::shape(), Field::named('alloy', 'stock.alloys', 'the alloy it is to be made of')->optional(), Field::of(Quantity::CubicMillimetres, 'head_volume_mm3', 'volume of the head that belongs to it')->allowingZero()->default(0.0), Field::yesNo('beside_neighbour', 'whether it stands beside another ring')->default(false), Field::text('neighbour_profile', 'the neighbour’s profile at the touching face')->optional()],
+            [...FingerInput::fields(), ...self::shape(), Field::named('alloy', 'stock.alloys', 'the alloy it is to be made of')->optional(), Field::of(Quantity::CubicMillimetres, 'head_volume_mm3', 'volume of the head that belongs to it')->allowingZero()->default(0.0), ...Head::fields(), Field::yesNo('beside_neighbour', 'whether it stands beside another ring')->default(false), Field::text('neighbour_profile', 'the neighbour’s profile at the touching face')->optional()],
             [
                 Output::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of the band'),
                 Output::of(Quantity::CubicMillimetres, 'ring_volume_mm3', 'volume of band and head'),
@@ -40,6 +43,9 @@ final class FormBand implements Sheet
                 Output::length('outer_diameter_base', 'outside diameter by the thickness at the base'),
                 Output::length('outer_height', 'outside from top to base'),
                 Output::length('width_greatest', 'width where it is broadest'),
+                Output::length('whole_across', 'band and head, across the finger'),
+                Output::length('whole_along', 'band and head, along the finger'),
+                Output::length('whole_tall', 'band and head, from the base to the top'),
                 Output::length('unrolled_inner', 'inside, unrolled'),
                 Output::length('unrolled_outer', 'outside, unrolled'),
                 Output::length('least_thickness', 'thinnest crown after heavy finishing'),
@@ -106,7 +112,10 @@ final class FormBand implements Sheet
         } catch (ImpossibleSection $impossible) {
             throw BadInput::field($impossible->field, $impossible->getMessage());
         }
-        $ring = $volume + $input->num('head_volume_mm3');
+        $headVolume = $input->num('head_volume_mm3');
+        $ring = $volume + $headVolume;
+        // A head stands wholly above the finger's centre line.
+        $above = ($above * $volume + $headVolume) / $ring;
         $answer = Reckoning::of($this, $input);
         $size = FingerInput::uses($input);
         $shape = ['profile', 'width_top', 'thickness_top'];
@@ -133,16 +142,33 @@ final class FormBand implements Sheet
             ->work('least_thickness', $thinnest - $extra, 'thinnest crown − (heavy − 1) × (inside + outside finishing)', '{} − ({} − 1) × ({} + {})',
                 [$thinnest, $rules->num('allowances.heavy'), $rules->num('allowances.finish_inside'), $rules->num('allowances.finish_outside')], ['thickness_top', 'thickness_base'],
                 'the finished size already allows for usual finishing; removing a heavy texture takes as much again', self::SOURCE)
-            ->work('share_above', $above, 'volume above the finger’s middle ÷ volume', '{} ÷ {}', [$above * $volume, $volume], [...$size, ...$shape], 'a ring that is heavy on top turns', self::SOURCE)
+            ->work('share_above', $above, 'volume of band and head above the finger’s middle ÷ volume of both', '{} ÷ {}', [$above * $ring, $ring], [...$size, ...$shape, 'head_volume_mm3'], 'a ring that is heavy on top turns', self::SOURCE)
             ->work('ring_volume_mm3', $ring, 'band + head', '{} + {}', [$volume, $ring - $volume], [...$size, ...$shape, 'head_volume_mm3'], 'the ring is the sum of its parts', self::SOURCE)
             ->give('masses', array_map(static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $ring * $alloy->density / 1000], Alloy::all($rules)));
         if ($input->has('alloy')) {
             $alloy = Alloy::named($input->text('alloy'), $rules);
             $answer->work('mass', $ring * $alloy->density / 1000, 'volume of band and head × density ÷ 1000', '{} × {} ÷ 1000', [$ring, $alloy->density], [...$size, ...$shape, 'head_volume_mm3', 'alloy'], 'the finished ring, without its stones', self::SOURCE);
         }
+        $this->workWhole($answer, Head::read($input), $band);
         $this->judge($answer, $input, $band, $above, $rules);
 
         return $answer->answer();
+    }
+
+    private function workWhole(Reckoning $answer, Head $head, Band $band): void
+    {
+        $side = new SideOutline($band->innerDiameter, $band->thicknessTop, $band->thicknessBase);
+        $wide = 2 * $side->halfWidth();
+        $broad = max($band->widthTop, $band->widthBase);
+        $tall = $band->innerDiameter + $band->thicknessTop + $band->thicknessBase;
+        $answer
+            ->work('whole_across', max($wide, $head->across), 'the larger of the band where it is widest and the head', 'max({}, {})',
+                [$wide, $head->across], ['inner_diameter', 'thickness_top', 'thickness_base', 'head_across'],
+                'a band thick on top is widest above the middle of its bore', 'geometry')
+            ->work('whole_along', max($broad, $head->along), 'the larger of the band’s width and the head', 'max({}, {})',
+                [$broad, $head->along], ['width_top', 'width_base', 'head_along'], 'a head may stand over the band’s edges', 'geometry')
+            ->work('whole_tall', $tall + $head->height, 'outside from top to base + head', '{} + {}',
+                [$tall, $head->height], ['inner_diameter', 'thickness_top', 'thickness_base', 'head_height'], 'what must come out of blank and flask', 'geometry');
     }
 
     /** What heavy finishing takes beyond the usual, mm of thickness. */
@@ -198,8 +224,13 @@ final class FormBand implements Sheet
             $answer->find(Level::Caution, 'base-much-thinner', 'thickness_base', sprintf('The base is %.0f %% of the top; it is the part that wears.', 100 * $band->thicknessBase / $band->thicknessTop),
                 sprintf('Make the base %.2f mm.', $band->thicknessTop / 2), ['thickness_base' => $band->thicknessTop / 2]);
         }
-        if ($above > 0.6 && min($band->widthTop, $band->widthBase) < 2.0) {
-            $answer->find(Level::Note, 'top-heavy', 'width_base', sprintf('%.0f %% of the mass is above the finger’s middle on a narrow shank: it turns.', 100 * $above), 'Broaden the base to 2 mm or lighten the top.', ['width_base' => 2.0]);
+        if ($above > 0.6 && min($band->widthTop, $band->widthBase) < self::STEADY_SHANK) {
+            // A base that is not said is as wide as the top, and widens with it.
+            $narrow = ['width_top' => $band->widthTop, 'width_base' => $input->has('width_base') ? $band->widthBase : self::STEADY_SHANK];
+            $narrow = array_filter($narrow, static fn (float $width): bool => $width < self::STEADY_SHANK);
+            $answer->find(Level::Note, 'top-heavy', (string) array_key_last($narrow),
+                sprintf('%.0f %% of the mass is above the finger’s middle on a shank under 2 mm wide: it turns.', 100 * $above),
+                'Make the shank 2 mm wide, or lighten the top.', array_fill_keys(array_keys($narrow), self::STEADY_SHANK));
         }
         if ($input->flag('beside_neighbour') && ! $input->has('neighbour_profile')) {
             $answer->find(Level::Note, 'neighbour-unknown', 'neighbour_profile', 'It stands beside another ring whose profile is not known.', 'Ask for the neighbour’s profile at the touching face.');

@@ -63,6 +63,15 @@ final class Feeds
             'finish_outside' => $decision('wax.finish_outside'), 'finish_side' => $decision('wax.finish_side'),
         ];
         $stone = ['shape' => $reading('stones', 'shape'), 'length' => $reading('stones', 'length'), 'width' => $reading('stones', 'width')];
+        // A head that is cast with its ring is part of the pattern; one that is soldered on later is not.
+        $castHead = static fn (string $result): array => array_map(
+            static fn (string $use): Source => Source::result($use, $result)->unless('stones.head_soldered'),
+            ['seat.bezel', 'seat.claw'],
+        );
+        $headRoom = [
+            'head_along' => $castHead('outside_length_in_wax'), 'head_across' => $castHead('outside_width_in_wax'),
+            'head_height' => $castHead('height_in_wax'),
+        ];
         $uses = [
             'size.convert' => ['scale' => [Source::fixed('circumference')], 'size' => $decision('brief.finger')],
             'size.fit' => [
@@ -83,7 +92,7 @@ final class Feeds
                 'seat_height' => $decision('stones.seat_height'), 'cover' => $decision('stones.cover'),
                 'alloy' => $decision('brief.alloy'), 'made_from' => [Source::fixed('tube')],
             ],
-            'seat.claw' => [...$stone, 'depth' => $reading('stones', 'depth'), 'claws' => $decision('stones.claws'), 'wire' => $decision('stones.claw_wire'), 'notch' => $decision('stones.notch')],
+            'seat.claw' => [...$stone, 'depth' => $reading('stones', 'depth'), 'claws' => $decision('stones.claws'), 'wire' => $decision('stones.claw_wire'), 'notch' => $decision('stones.notch'), ...$shrinkage],
             'form.band' => [
                 'inner_diameter' => [Source::result('size.fit', 'inner_diameter'), Source::result('size.convert', 'inner_diameter')],
                 'width_top' => $decision('form.width_top'), 'width_base' => $decision('form.width_base'),
@@ -120,13 +129,13 @@ final class Feeds
                 'width_top' => $result('wax.dimensions', 'width'), 'width_base' => $result('wax.dimensions', 'width_base'),
                 'thickness_top' => $result('wax.dimensions', 'thickness'), 'thickness_base' => $result('wax.dimensions', 'thickness_base'),
                 ...$shape(),
-                'head_volume_mm3' => [Source::result('seat.bezel', 'wax_volume_mm3')->unless('stones.head_soldered'), Source::result('seat.claw', 'volume_mm3')->unless('stones.head_soldered')],
+                'head_volume_mm3' => $castHead('wax_volume_mm3'), ...$headRoom,
             ],
             'blank.choose' => [
                 'bore' => $result('wax.dimensions', 'bore'),
                 'width' => $result('wax.dimensions', 'width'), 'width_base' => $result('wax.dimensions', 'width_base'),
                 'thickness' => $result('wax.dimensions', 'thickness'), 'thickness_base' => $result('wax.dimensions', 'thickness_base'),
-                'pattern_volume_mm3' => $result('wax.pattern', 'volume_mm3'), 'blank' => $decision('wax.blank'),
+                ...$headRoom, 'pattern_volume_mm3' => $result('wax.pattern', 'ring_volume_mm3'), 'blank' => $decision('wax.blank'),
             ],
             'layout.grid' => [
                 'width' => $result('wax.dimensions', 'width'), 'width_base' => $result('wax.dimensions', 'width_base'),
@@ -147,11 +156,12 @@ final class Feeds
                 'width' => $result('wax.dimensions', 'width_as_cast'), 'width_base' => $result('wax.dimensions', 'width_base_as_cast'),
                 'thickness' => $result('wax.dimensions', 'thickness_as_cast'), 'thickness_base' => $result('wax.dimensions', 'thickness_base_as_cast'),
                 'inner_diameter' => $result('wax.dimensions', 'bore_as_cast'),
+                'head_modulus' => [Source::result('seat.bezel', 'root_modulus')->unless('stones.head_soldered')],
                 'count' => $decision('tree.count'), 'feed_at' => $decision('tree.feed_at'), 'y_angle_deg' => $decision('tree.y_angle'),
                 'length' => $decision('tree.sprue_length'), 'sprue_diameter' => $decision('tree.sprue_diameter'),
             ],
             'flask.choose' => [
-                'across' => $result('wax.pattern', 'outer_height'), 'deep' => $result('wax.pattern', 'width_greatest'), 'tall' => $result('wax.pattern', 'outer_height'),
+                'across' => $result('wax.pattern', 'whole_across'), 'deep' => $result('wax.pattern', 'whole_along'), 'tall' => $result('wax.pattern', 'whole_tall'),
                 'sprue_length' => $result('sprue.size', 'height'), 'flask' => $decision('tree.flask'),
             ],
             'investment.mix' => [

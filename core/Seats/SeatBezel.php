@@ -61,6 +61,10 @@ final class SeatBezel implements Sheet
                 Output::mass('mass', 'mass in its own alloy'),
                 Output::rows('masses', 'mass in every alloy, g'),
                 Output::length('wall_in_wax', 'wall to carve, cast in one piece'),
+                Output::length('outside_width_in_wax', 'width outside to carve, cast in one piece'),
+                Output::length('outside_length_in_wax', 'length outside to carve, cast in one piece'),
+                Output::length('height_in_wax', 'height to carve, cast in one piece'),
+                Output::length('root_modulus', 'area over perimeter of its foot as cast'),
                 Output::length('seat_width_in_wax', 'width of the seat to cut in the wax'),
                 Output::length('seat_length_in_wax', 'length of the seat to cut in the wax'),
                 Output::length('play_in_wax', 'play of the stone in the wax'),
@@ -189,7 +193,28 @@ final class SeatBezel implements Sheet
                 [$ring($wall + $wax->finish), $height, $rest, $seat, $s], [...$uses, ...$inWax], 'its outside face carries the finishing', self::SOURCE)
             ->work('wall_in_wax', ($wall + $wax->finish) / (1 - $s), '(wall + outside finishing) ÷ (1 − shrinkage)', '({} + {}) ÷ (1 − {})', [$wall, $wax->finish, $s], ['wall', ...$inWax], 'the outside of a seat cast in one piece carries the finishing', self::SOURCE);
         $this->masses($answer, $input, $rules, $volume, $uses);
+        $this->outsideInWax($answer, $outline, $wax, $scored, [$wall, $fit, $inner, $height], $ring($wall + $wax->finish) + $rest, [...$uses, ...$inWax]);
         $this->seatInWax($answer, $outline, $wax, $fit, $inWax);
+    }
+
+    /**
+     * @param  array{float, float, float, float}  $sizes  wall, fit, ledge and height
+     * @param  list<string>  $uses
+     */
+    private function outsideInWax(Reckoning $answer, Outline $outline, InWax $wax, bool $scored, array $sizes, float $foot, array $uses): void
+    {
+        [$wall, $fit, $ledge, $height] = $sizes;
+        [$s, $out] = [$wax->shrinkage, $fit + $wall + $wax->finish];
+        foreach (array_combine(['outside_width_in_wax', 'outside_length_in_wax'], $this->outside($outline, $out, $scored)) as $name => $size) {
+            $answer->work($name, $size / (1 - $s), '(outside + finishing on both faces) ÷ (1 − shrinkage)', '{} ÷ (1 − {})',
+                [$size, $s], $uses, 'what must come out of the blank', self::SOURCE);
+        }
+        $hole = $fit - $ledge;
+        $round = static fn (float $at): float => max(0.0, $outline->perimeter() + 2 * M_PI * $at);
+        $answer
+            ->work('height_in_wax', $height / (1 - $s), 'strip height ÷ (1 − shrinkage)', '{} ÷ (1 − {})', [$height, $s], $uses, 'from the foot to what is pushed over', self::SOURCE)
+            ->work('root_modulus', $foot / ($round($out) + $round($hole)), 'area of wall and ledge at the foot ÷ the outlines round it',
+                '{} ÷ ({} + {})', [$foot, $round($out), $round($hole)], $uses, 'a head heavier than its band must be fed', 'workbook 8, sprue');
     }
 
     /** @param list<string> $inWax */

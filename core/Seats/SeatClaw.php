@@ -18,6 +18,7 @@ use HotSprue\Sheet\Sheet;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\Shape;
 use HotSprue\Stones\StoneInput;
+use HotSprue\Wax\Shrinkage;
 
 /** Claws round a stone: wire, places, notch and length. Sizes of the finished metal. Source: workbook 4. */
 final class SeatClaw implements Sheet
@@ -52,6 +53,7 @@ final class SeatClaw implements Sheet
                 Field::length('notch', 'depth of the notch; 0.3 of the wire unless said')->optional(),
                 Field::length('below', 'claw below the notch; pavilion + 0.4 unless said')->optional(),
                 Field::length('standing', 'how much stands above the girdle before setting')->optional(),
+                ...Shrinkage::fields(),
             ],
             [
                 Output::of(Quantity::Count, 'claws', 'how many'),
@@ -60,6 +62,10 @@ final class SeatClaw implements Sheet
                 Output::length('cut_length', 'length to cut each wire'),
                 Output::length('pilot', 'hole for the wire, a push fit'),
                 Output::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of the claws as they stand, without what is held'),
+                Output::of(Quantity::CubicMillimetres, 'wax_volume_mm3', 'volume of the same in wax'),
+                Output::length('outside_width_in_wax', 'width over the claws, in wax'),
+                Output::length('outside_length_in_wax', 'length over the claws, in wax'),
+                Output::length('height_in_wax', 'from the foot to the ends of the claws, in wax'),
                 Output::rows('places', 'each claw’s axis: x_mm, y_mm, angle_deg, and whether it is a V at a point'),
             ],
             [
@@ -88,8 +94,10 @@ final class SeatClaw implements Sheet
             ->work('notch', $notch, $input->has('notch') ? 'as given' : '0.3 × wire', $input->has('notch') ? '{}' : '0.3 × {}', [$input->has('notch') ? $notch : $wire], ['notch', 'wire'], 'at the girdle, never over 40 % of the wire', self::SOURCE)
             ->work('cut_length', $cut, 'below the notch + crown + 1 to bend over + 2 to hold', '{} + {} + 1 + 2', [$below, $stone->crown], ['width', 'depth', 'below'], 'cut long; claws only get shorter', self::SOURCE)
             ->work('pilot', $wire - 0.02, 'wire − 0.02', '{} − 0.02', [$wire], ['wire'], 'drilled small first and opened to this, so that the wire is a push fit', self::SOURCE)
-            ->work('volume_mm3', $count * M_PI / 4 * $wire ** 2 * ($cut - 2), 'claws × π ÷ 4 × wire² × (cut length − 2)', '{} × π ÷ 4 × {} ^ 2 × ({} − 2)', [$count, $wire, $cut], ['claws', 'wire', 'width'], 'what is held comes off', self::SOURCE)
-            ->give('places', $this->places($outline, $normals, $points, $wire / 2 - $notch));
+            ->work('volume_mm3', $count * M_PI / 4 * $wire ** 2 * ($cut - 2), 'claws × π ÷ 4 × wire² × (cut length − 2)', '{} × π ÷ 4 × {} ^ 2 × ({} − 2)', [$count, $wire, $cut], ['claws', 'wire', 'width'], 'what is held comes off', self::SOURCE);
+        $places = $this->places($outline, $normals, $points, $wire / 2 - $notch);
+        $answer->give('places', $places);
+        $this->inWax($answer, $input, $rules, $places, $wire, $cut - 2);
         if ($notch > self::DEEPEST_NOTCH * $wire + 1e-9) {
             $answer->find(Level::Caution, 'notch-too-deep', 'notch', sprintf('A notch of %.2f mm takes %.0f %% of the wire: the claw breaks there.', $notch, 100 * $notch / $wire), sprintf('Cut %.2f mm at the most.', self::DEEPEST_NOTCH * $wire), ['notch' => floor(1000 * self::DEEPEST_NOTCH * $wire) / 1000]);
         }
@@ -99,6 +107,22 @@ final class SeatClaw implements Sheet
         }
 
         return $answer->answer();
+    }
+
+    /** @param list<array{x_mm: float, y_mm: float, angle_deg: float, v: bool}> $places */
+    private function inWax(Reckoning $answer, Input $input, Rules $rules, array $places, float $wire, float $height): void
+    {
+        $s = Shrinkage::read($input, $rules);
+        $uses = [...StoneInput::uses($input), 'claws', 'wire', 'notch', ...Shrinkage::uses($input)];
+        foreach (['outside_width_in_wax' => 'x_mm', 'outside_length_in_wax' => 'y_mm'] as $name => $way) {
+            $apart = max(array_column($places, $way)) - min(array_column($places, $way));
+            $answer->work($name, ($apart + $wire) / (1 - $s), '(axes apart + wire) ÷ (1 − shrinkage)', '({} + {}) ÷ (1 − {})',
+                [$apart, $wire, $s], $uses, 'what must come out of the blank', self::SOURCE);
+        }
+        $volume = $answer->given('volume_mm3');
+        $answer
+            ->work('height_in_wax', $height / (1 - $s), '(cut length − 2) ÷ (1 − shrinkage)', '{} ÷ (1 − {})', [$height, $s], $uses, 'from the foot to the ends of the claws', self::SOURCE)
+            ->work('wax_volume_mm3', $volume / (1 - $s) ** 3, 'volume ÷ (1 − shrinkage)³', '{} ÷ (1 − {}) ^ 3', [$volume, $s], $uses, 'the wax is larger every way', self::SOURCE);
     }
 
     /** Wire by the mean diameter; “to 7” includes 7. */

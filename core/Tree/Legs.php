@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Tree;
 
-use HotSprue\Form\Band;
+use HotSprue\Form\SideOutline;
 
 /**
  * Where sprues join a ring that stands on its stem, and how long each is: a single one stands on the axis, a Y's and a
@@ -30,17 +30,20 @@ final readonly class Legs
     }
 
     /**
-     * How long each is, mm, where the stem ends so far from the ring's fed side.
+     * How long each is, mm, where the stem ends so far from the ring's fed side; `$fed` has that side as its top.
      *
      * @return non-empty-list<float>
      */
-    public static function lengths(?Band $band, float $length, int $count, ?float $yAngleDegrees): array
+    public static function lengths(?SideOutline $fed, float $length, int $count, ?float $yAngleDegrees): array
     {
-        if ($band === null || $count === 1) {
+        if ($fed === null || $count === 1) {
             return array_fill(0, max(1, $count), $length);
         }
-        $outer = $band->innerDiameter / 2 + max($band->thicknessTop, $band->thicknessBase);
+        $stem = $fed->radius(0.0) + $length;
 
-        return array_map(static fn (float $angle): float => hypot($outer * sin($angle), $outer + $length - $outer * cos($angle)), self::angles($count, $yAngleDegrees));
+        return array_map(
+            static fn (float $angle): float => hypot($fed->radius($angle) * sin($angle), $stem - $fed->radius($angle) * cos($angle)),
+            self::angles($count, $yAngleDegrees),
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace HotSprue\Tree;
 use HotSprue\Form\Band;
 use HotSprue\Form\ImpossibleSection;
 use HotSprue\Form\Profile;
+use HotSprue\Form\SideOutline;
 use HotSprue\Measures\Quantity;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Answer;
@@ -42,6 +43,7 @@ final class SprueSize implements Sheet
                 Field::length('rise_inside', 'a court’s inner dome at the top; 0.12 of the thickness unless said')->optional(),
                 Field::length('rise_outside', 'a court’s outer dome at the top; 0.35 of the thickness unless said')->optional(),
                 Field::length('inner_diameter', 'inside diameter as cast')->optional(),
+                Field::length('head_modulus', 'area over perimeter of the root of a head cast in one piece, as cast')->optional(),
                 Field::count('count', 'sprues to one pattern; by reach and mass unless said')->between(1, 8)->optional(),
                 Field::choice('feed_at', ['base', 'head', 'shoulders'], 'where the sprues join')->default('base'),
                 Field::of(Quantity::Angle, 'y_angle_deg', 'angle between a Y’s arms round the ring; evenly spaced unless said')->optional(),
@@ -78,31 +80,33 @@ final class SprueSize implements Sheet
     {
         $band = $this->band($input);
         [$top, $base] = $this->moduli($input, $band);
-        $heaviest = max($top, $base);
+        $head = $input->numOr('head_modulus', 0.0);
+        $heaviest = max($top, $base, $head);
         $margin = $rules->num('sprue.margin');
         $least = $rules->num('sprue.least');
         $section = $band === null ? ['section_modulus'] : ['profile', 'width', 'thickness'];
         $diameter = max(4 * $margin * $heaviest, $least);
         $wire = $this->wire($diameter, $rules);
         $answer = Reckoning::of($this, $input)
-            ->work('section_modulus', $heaviest, 'the larger modulus of top and base', 'max({}, {})', [$top, $base], $section, 'the heaviest section freezes last and must be fed longest', self::SOURCE)
+            ->work('section_modulus', $heaviest, 'the largest modulus of top, base and a head’s root', 'max({}, {}, {})', [$top, $base, $head], [...$section, 'head_modulus'], 'the heaviest section freezes last and must be fed longest', self::SOURCE)
             ->work('thinnest_modulus', min($top, $base), 'the smaller modulus of top and base', 'min({}, {})', [$top, $base], $section, 'the lightest section freezes first', self::SOURCE)
             ->work('diameter', $diameter, 'the larger of 4 × margin × section modulus and the thinnest sprue', 'max(4 × {} × {}, {})', [$margin, $heaviest, $least], $section,
                 'a round sprue’s modulus is a quarter of its diameter, and freezing time goes with the square of the modulus', self::SOURCE);
         $chosen = $input->numOr('sprue_diameter', $wire ?? $diameter);
         $reaches = $band === null ? [] : $this->reaches($input, $band, min($top, $base), $rules);
         $byMass = $this->countByMass($heaviest, $band);
-        $advised = max($byMass, $this->countByReach($reaches));
+        $byFeed = $input->text('feed_at') === 'shoulders' ? 2 : 1;
+        $advised = max($byMass, $this->countByReach($reaches), $byFeed);
         $count = (int) $input->numOr('count', $advised);
         $gates = $count * M_PI / 4 * $chosen ** 2;
-        $legs = Legs::lengths($band, $input->num('length'), $count, $input->has('y_angle_deg') ? $input->num('y_angle_deg') : null);
+        $legs = Legs::lengths($band === null ? null : self::fedSide($input, $band), $input->num('length'), $count, $input->has('y_angle_deg') ? $input->num('y_angle_deg') : null);
         $long = array_sum($legs) / count($legs);
         $stem = max(1.1 * $chosen, sqrt($count) * $chosen);
         $stemLength = $count > 1 ? $input->num('stem_length') : 0.0;
         $uses = [...$section, 'count', 'length'];
         $answer
             ->work('stock_diameter', $wire ?? $diameter, 'nearest wire in stock not under the diameter', '{}', [$wire ?? $diameter], $section, sprintf('the least is %.3f mm', $diameter), self::SOURCE)
-            ->work('count', $count, $input->has('count') ? 'as chosen' : 'the larger of the count by mass and by reach', $input->has('count') ? '{}' : 'max({}, {})', $input->has('count') ? [$count] : [$byMass, $this->countByReach($reaches)], [...$section, 'count'], sprintf('%d by the mass of the heaviest section, %d by reach', $byMass, $this->countByReach($reaches)), self::SOURCE)
+            ->work('count', $count, $input->has('count') ? 'as chosen' : 'the largest of the count by mass, by reach and by where it is fed', $input->has('count') ? '{}' : 'max({}, {}, {})', $input->has('count') ? [$count] : [$byMass, $this->countByReach($reaches), $byFeed], [...$section, 'count', 'feed_at'], sprintf('%d by the mass of the heaviest section, %d by reach%s', $byMass, $this->countByReach($reaches), $byFeed === 2 ? ', a Y to both shoulders' : ''), self::SOURCE)
             ->work('gate_area', $gates, 'count × π ÷ 4 × wire²', '{} × π ÷ 4 × {} ^ 2', [$count, $chosen], [...$section, 'count', 'sprue_diameter'], 'all the metal of one pattern comes through here', self::SOURCE)
             ->work('stem_diameter', $stem, 'the larger of 1.1 × wire and √count × wire', 'max(1.1 × {}, √({}) × {})', [$chosen, $count, $chosen], [...$section, 'count'], 'the stem freezes after its sprues, and is as wide as all of them', self::SOURCE)
             ->work('sprue_volume_mm3', $gates * $long + M_PI / 4 * $stem ** 2 * $stemLength, 'gates × mean length of a leg + π ÷ 4 × stem² × stem length', '{} × {} + π ÷ 4 × {} ^ 2 × {}',
@@ -164,6 +168,14 @@ final class SprueSize implements Sheet
         } catch (ImpossibleSection $impossible) {
             throw BadInput::field($impossible->field === 'edge' ? 'edge' : 'thickness', $impossible->getMessage());
         }
+    }
+
+    /** The ring's outline with the side that is fed as its top. */
+    private static function fedSide(Input $input, Band $band): SideOutline
+    {
+        return $input->text('feed_at') === 'base'
+            ? new SideOutline($band->innerDiameter, $band->thicknessBase, $band->thicknessTop)
+            : new SideOutline($band->innerDiameter, $band->thicknessTop, $band->thicknessBase);
     }
 
     private function wire(float $diameter, Rules $rules): ?float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Wax;
 
+use HotSprue\Form\Head;
 use HotSprue\Rules\Rules;
 
 /** A tube or block of carving wax, seen down its bore; mm. */
@@ -50,13 +51,14 @@ final readonly class Blank
         return $outline - M_PI * $this->bore ** 2 / 4;
     }
 
-    /** Least wax to spare around a ring whose outline reaches so far from the middle of the bore. */
-    public function spare(float $side, float $top, float $base): float
+    /** Least wax to spare around a ring whose outline reaches so far from the middle of the bore, with the head on top of it. */
+    public function spare(float $side, float $top, float $base, Head $head): float
     {
+        $highest = $top + $head->height;
         if ($this->form === 'round-tube') {
-            return $this->across / 2 - max($side, $top, $base);
+            return $this->across / 2 - max($side, $base, hypot($highest, $head->across / 2));
         }
 
-        return min($this->across / 2 - $side, $this->above - $top, $this->tall - $this->above - $base);
+        return min($this->across / 2 - max($side, $head->across / 2), $this->above - $highest, $this->tall - $this->above - $base);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Wax;
 
+use HotSprue\Form\Head;
+use HotSprue\Form\SideOutline;
 use HotSprue\Measures\Quantity;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Answer;
@@ -33,6 +35,7 @@ final class BlankChoose implements Sheet
                 Field::length('width_base', 'width at the base; as the width unless said')->optional(),
                 Field::length('thickness', 'thickness of the wax at the top'),
                 Field::length('thickness_base', 'thickness at the base; as the top unless said')->optional(),
+                ...Head::fields(),
                 Field::of(Quantity::CubicMillimetres, 'pattern_volume_mm3', 'volume of the finished wax; a flat band’s unless said')->optional(),
                 Field::named('blank', 'stock.blanks', 'a blank chosen by hand')->optional(),
             ],
@@ -56,10 +59,10 @@ final class BlankChoose implements Sheet
 
     public function reckon(Input $input, Rules $rules): Answer
     {
-        $width = max($input->num('width'), $input->numOr('width_base', 0.0));
+        $width = max($input->num('width'), $input->numOr('width_base', 0.0), Head::read($input)->along);
         $slice = $width + 2 * self::SPARE;
         $answer = Reckoning::of($this, $input)
-            ->work('slice', $slice, 'greatest width + 2 × 0.5', '{} + 2 × 0.5', [$width], ['width'], 'half a millimetre a side for truing', 'workbook 6, blank');
+            ->work('slice', $slice, 'greatest width, band or head, + 2 × 0.5', '{} + 2 × 0.5', [$width], ['width', 'width_base', 'head_along'], 'half a millimetre a side for truing', 'workbook 6, blank');
         $fits = array_values(array_filter(Blank::all($rules), fn (Blank $blank): bool => $this->holds($blank, $input, $slice)));
         $tubes = array_values(array_filter($fits, static fn (Blank $blank): bool => ! $blank->isBlock()));
         $blank = ($tubes === [] ? $fits : $tubes)[0] ?? null;
@@ -88,11 +91,11 @@ final class BlankChoose implements Sheet
 
     private function spare(Blank $blank, Input $input): float
     {
-        $radius = $input->num('bore') / 2;
         $top = $input->num('thickness');
         $base = $input->numOr('thickness_base', $top);
+        $bore = $input->num('bore') / 2;
 
-        return $blank->spare($radius + ($top + $base) / 2, $radius + $top, $radius + $base);
+        return $blank->spare((new SideOutline(2 * $bore, $top, $base))->halfWidth(), $bore + $top, $bore + $base, Head::read($input));
     }
 
     /** @throws BadInput when the pattern is larger than its blank */
@@ -111,7 +114,7 @@ final class BlankChoose implements Sheet
         $answer->say('blank', $blank->name, 'the smallest in stock that holds the ring with 0.5 mm a side to spare', sprintf('%.1f across, %.1f tall, bore %.1f', $blank->across, $blank->tall, $blank->bore), ['bore', 'thickness', 'blank'], 'less wax to carve away', 'workbook 6, blank')
             ->work('blank_across', $blank->across, 'the blank’s own', '{}', [$blank->across], ['blank'], 'what a paper grid is wrapped round first', 'the workshop’s list')
             ->work('trued_across', $outer + 2 * self::SPARE, 'outside of the wax + 2 × 0.5', '{} + 2 × 0.5', [$outer], ['bore', 'thickness'], 'when its faces are true', 'workbook 6, blank')
-            ->work('spare', $spare, 'the blank’s reach − the ring’s, where they are nearest', '{} − {}', [$spare + $bore / 2 + $top, $bore / 2 + $top], ['bore', 'thickness'], 'half a millimetre at the least', 'workbook 6, blank')
+            ->work('spare', $spare, 'the blank’s reach − the ring’s, where they are nearest', '{} − {}', [$spare + $bore / 2 + $top, $bore / 2 + $top], ['bore', 'thickness', 'head_across', 'head_height'], 'half a millimetre at the least', 'workbook 6, blank')
             ->work('waste_mm3', $waste, 'area of the blank × slice − pattern', '{} × {} − {}', [$blank->area(), $slice, $pattern], $uses, 'what becomes shavings', 'workbook 6, blank')
             ->work('waste_share', $waste / ($blank->area() * $slice), 'waste ÷ (area of the blank × slice)', '{} ÷ ({} × {})', [$waste, $blank->area(), $slice], $uses, 'share of the slice', 'workbook 6, blank');
         if ($blank->isBlock()) {
