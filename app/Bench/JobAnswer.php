@@ -199,6 +199,10 @@ final readonly class JobAnswer
         // Of figures that stand for one another only those that there are.
         $figures = ! in_array($this->station, self::WHOLE, true) ? array_filter($this->station->strip(), fn (array $figure): bool => $this->reckoned->value($figure[0], $figure[1]) !== null) : $this->station->strip();
 
+        if (isset($this->reckoned->answers['stock.cut'])) {
+            // What is left after the shank alone is not what is left.
+            $figures = array_filter($figures, static fn (array $figure): bool => $figure !== ['strip.length', 'left_over', 'left of the stock']);
+        }
         if (isset($this->reckoned->answers['strip.length'])) {
             $figures = array_filter($figures, static fn (array $figure): bool => $figure[0] !== 'form.band' || $figure[1] === 'mass');
         }

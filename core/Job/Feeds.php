@@ -108,6 +108,7 @@ final class Feeds
             ],
             'layout.halo' => [
                 ...$stone, 'stone_diameter' => $decision('stones.halo_diameter'), 'edge_gap' => $decision('stones.halo_edge_gap'), 'stone_gap' => $decision('stones.halo_stone_gap'), 'count' => $decision('stones.halo_count'),
+                'centre_claws' => $result('seat.claw', 'claws'), 'wire' => $result('seat.claw', 'wire'), 'notch' => $result('seat.claw', 'notch'),
             ],
             'layout.row' => [
                 'count' => $decision('stones.row_count'), 'largest' => $decision('stones.row_largest'), 'smallest' => [Source::decision('stones.row_smallest'), Source::decision('stones.row_largest')],
@@ -210,7 +211,10 @@ final class Feeds
                 'inner_diameter' => $finger, 'width' => $decision('form.width_top'), 'thickness' => $decision('form.thickness_top'), ...$shape(),
                 'overlap' => $decision('form.overlap'), 'gap' => $decision('form.gap'), 'trim' => $decision('form.trim'), 'stock_length' => $decision('form.stock_length'), 'alloy' => $decision('brief.alloy'),
             ],
-            'stock.cut' => ['stock_length' => $decision('form.stock_length'), 'pieces' => [Source::collected('cuts', ['length', 'name', 'count'])]],
+            'stock.cut' => [
+                'stock_length' => $decision('form.stock_length'), 'pieces' => [Source::collected('cuts', ['length', 'name', 'count'])],
+                'shank' => $result('strip.length', 'length'),
+            ],
             'plate.cut' => [
                 'shape' => $decision('form.plate'), 'width' => $decision('form.plate_width'), 'length' => $decision('form.plate_length'), 'dome_height' => $decision('form.plate_dome'), 'count' => $decision('form.plate_count'),
                 'sheet_width' => $decision('form.sheet_width'), 'sheet_length' => $decision('form.sheet_length'), 'thickness' => $decision('form.sheet_thickness'), 'alloy' => $decision('brief.alloy'),

@@ -6,6 +6,7 @@ namespace HotSprue\Layout;
 
 use HotSprue\Measures\Quantity;
 use HotSprue\Rules\Rules;
+use HotSprue\Seats\Claws;
 use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\BadInput;
 use HotSprue\Sheet\Description;
@@ -25,6 +26,9 @@ final class LayoutHalo implements Sheet
 
     private const MOST = 240;
 
+    /** Places round the centre at which a claw is tried. */
+    private const TRIED = 720;
+
     public function description(): Description
     {
         return new Description(
@@ -36,6 +40,9 @@ final class LayoutHalo implements Sheet
                 Field::length('edge_gap', 'from the centre’s edge to theirs')->allowingZero()->default(0.15),
                 Field::length('stone_gap', 'between two of them')->allowingZero()->default(0.1),
                 Field::count('count', 'how many, instead of as many as fit')->between(3, self::MOST)->optional(),
+                Field::count('centre_claws', 'claws that hold the centre')->between(3, 8)->optional(),
+                Field::length('wire', 'their wire; by the centre’s size unless said')->optional(),
+                Field::length('notch', 'depth of their notch; 0.3 of the wire unless said')->optional(),
             ],
             [
                 Output::of(Quantity::Count, 'count_max', 'most that fit'),
@@ -47,11 +54,14 @@ final class LayoutHalo implements Sheet
                 Output::length('edge_gap_for_one_more', 'least edge gap at which one more than fits would fit'),
                 Output::text('start', 'where the first stands: at the top, or half a pitch off it'),
                 Output::rows('positions', 'each centre: x_mm, y_mm, angle_deg'),
+                Output::rows('claws_clear_deg', 'where a claw of the centre clears the stones round it: from_deg, to_deg, middle_deg'),
                 Output::rows('drill_order', 'numbers of the stones in the order of drilling'),
             ],
             [
                 'too-many' => 'more stones than fit',
                 'gap-wide' => 'room for half a stone or more is left over',
+                'capped' => 'more would fit than are laid out',
+                'claw-meets-stone' => 'a claw of the centre stands where a stone round it lies',
                 'larger-than-centre' => 'stones round the centre as wide as the centre or wider',
             ],
         );
@@ -88,11 +98,91 @@ final class LayoutHalo implements Sheet
         if ($left >= $gap + $d / $count / 2 && $left - $gap >= $d / 2) {
             $answer->find(Level::Note, 'gap-wide', 'count', sprintf('%.2f mm is left between two of them.', $left), sprintf('Take %d, or larger stones.', $full->count), $count < $full->count ? ['count' => $full->count] : []);
         }
+        if ($full->count === self::MOST && Ring::fits($outline, $offset, self::MOST + 1, $d + $gap)) {
+            $answer->find(Level::Note, 'capped', 'stone_diameter', sprintf('More than %d would fit; no more than that are laid out.', self::MOST),
+                'Take larger stones, or lay them out in part circles.');
+        }
+        $this->claws($answer, $input, $outline, $ring);
         if ($d >= $outline->wide) {
             $answer->find(Level::Caution, 'larger-than-centre', 'stone_diameter', 'These are as wide as the stone they stand round.', 'Take smaller ones, or set it as a cluster of equals.');
         }
 
         return $answer->answer();
+    }
+
+    /** The centre's claws against the stones round it. */
+    private function claws(Reckoning $answer, Input $input, Outline $outline, Ring $ring): void
+    {
+        if (! $input->has('centre_claws')) {
+            return;
+        }
+        $claws = Claws::of($outline, (int) $input->num('centre_claws'));
+        $wire = $input->numOr('wire', $claws->wire());
+        $out = $wire - $input->numOr('notch', 0.3 * $wire);
+        $apart = ($input->num('stone_diameter') + $wire) / 2;
+        $clears = static function (float $x, float $y) use ($ring, $apart): bool {
+            foreach ($ring->places as [$stoneX, $stoneY]) {
+                if (hypot($stoneX - $x, $stoneY - $y) < $apart - 1e-9) {
+                    return false;
+                }
+            }
+
+            return true;
+        };
+        $axes = $outline->parallel($out - $wire / 2);
+        $clear = self::clearArcs(array_map(
+            static fn (array $at): array => [fmod(rad2deg(atan2($at[1], $at[0])) + 360, 360), $clears($at[0], $at[1])],
+            $axes->points(self::TRIED),
+        ));
+        $answer->give('claws_clear_deg', $clear);
+        $meet = array_values(array_filter($claws->places($out - $wire / 2), static fn (array $claw): bool => ! $clears($claw['x_mm'], $claw['y_mm'])));
+        if ($meet !== []) {
+            $answer->find(Level::Stop, 'claw-meets-stone', 'edge_gap',
+                sprintf('%d of the centre’s %d claws stand where a stone round it lies (at %s°).', count($meet), $claws->count(), self::degrees(array_column($meet, 'angle_deg'))),
+                sprintf('%s; or move them out: at an edge gap of %.2f mm every claw clears.', $clear === []
+                    ? 'Nowhere between two stones is there room for this wire'
+                    : 'A claw clears at '.self::degrees(array_column($clear, 'middle_deg')).'°', $out), ['edge_gap' => ceil(1000 * $out - 1e-6) / 1000]);
+        }
+    }
+
+    /**
+     * Runs of places that clear, the way round; one that goes over 0° is one.
+     *
+     * @param  list<array{float, bool}>  $tried  angle, and whether a claw there clears
+     * @return list<array{from_deg: float, to_deg: float, middle_deg: float}>
+     */
+    private static function clearArcs(array $tried): array
+    {
+        usort($tried, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $count = count($tried);
+        $blocked = array_search(false, array_column($tried, 1), true);
+        if ($blocked === false) {
+            return [['from_deg' => 0.0, 'to_deg' => 360.0, 'middle_deg' => 180.0]];
+        }
+        $arcs = [];
+        $from = null;
+        $to = 0.0;
+        // Once round from a place that is blocked.
+        for ($i = 1; $i <= $count; $i++) {
+            [$angle, $clear] = $tried[($blocked + $i) % $count];
+            if ($clear) {
+                $from ??= $angle;
+                $to = $angle;
+            } elseif ($from !== null) {
+                $wide = fmod($to - $from + 360, 360);
+                $arcs[] = ['from_deg' => $from, 'to_deg' => $to, 'middle_deg' => fmod($from + $wide / 2, 360)];
+                $from = null;
+            }
+        }
+        usort($arcs, static fn (array $a, array $b): int => $a['middle_deg'] <=> $b['middle_deg']);
+
+        return $arcs;
+    }
+
+    /** @param list<float> $angles */
+    private static function degrees(array $angles): string
+    {
+        return implode(', ', array_map(static fn (float $angle): string => rtrim(rtrim(sprintf('%.1f', $angle), '0'), '.'), $angles));
     }
 
     /** The least edge gap at which so many keep their distance, mm; 0 where they do at none. */

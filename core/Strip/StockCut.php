@@ -19,6 +19,8 @@ final class StockCut implements Sheet
 {
     private const SOURCE = 'workbook 11, say what is left';
 
+    private const SHANK = 'shank';
+
     public function description(): Description
     {
         return new Description(
@@ -31,7 +33,8 @@ final class StockCut implements Sheet
                     Field::text('name', 'which piece'),
                     Field::length('length', 'its length'),
                     Field::count('count', 'how many are cut now')->allowingZero()->default(1),
-                ], 'the pieces, those cut now and those it might still make'),
+                ], 'the pieces, those cut now and those it might still make')->optional(),
+                Field::length('shank', 'the shank cut from it too, unless it stands among the pieces')->optional(),
             ],
             [
                 Output::length('used', 'taken off the stock, with the cuts'),
@@ -45,7 +48,10 @@ final class StockCut implements Sheet
     public function reckon(Input $input, Rules $rules): Answer
     {
         [$stock, $kerf] = [$input->num('stock_length'), $input->num('kerf')];
-        $pieces = $input->rows('pieces');
+        $pieces = $input->has('pieces') ? $input->rows('pieces') : [];
+        if ($input->has('shank') && ! in_array(self::SHANK, array_column($pieces, 'name'), true)) {
+            array_unshift($pieces, ['name' => self::SHANK, 'length' => $input->num('shank'), 'count' => 1]);
+        }
         $length = array_sum(array_map(static fn (array $piece): float => $piece['length'] * $piece['count'], $pieces));
         $cuts = array_sum(array_column($pieces, 'count'));
         // The last cut takes no more than what is there: a piece may end with the stock.
@@ -53,8 +59,8 @@ final class StockCut implements Sheet
         $used = $length + $sawn;
         $left = $stock - $used;
         $answer = Reckoning::of($this, $input)
-            ->work('used', $used, 'lengths + what the saw takes', '{} + {}', [$length, $sawn], ['pieces', 'kerf'], 'each cut turns its own width to dust', self::SOURCE)
-            ->work('left_over', max(0.0, $left), 'stock − used', '{} − {}', [max($stock, $used), $used], ['stock_length', 'pieces', 'kerf'], 'kept with its alloy marked on it', self::SOURCE)
+            ->work('used', $used, 'lengths + what the saw takes', '{} + {}', [$length, $sawn], ['pieces', 'shank', 'kerf'], 'each cut turns its own width to dust', self::SOURCE)
+            ->work('left_over', max(0.0, $left), 'stock − used', '{} − {}', [max($stock, $used), $used], ['stock_length', 'pieces', 'shank', 'kerf'], 'kept with its alloy marked on it', self::SOURCE)
             ->give('still_makes', array_map(static fn (array $piece): array => ['name' => $piece['name'], 'count' => max(0, (int) floor(($left + $kerf) / ($piece['length'] + $kerf) + 1e-9))], $pieces));
         if ($left < -1e-9) {
             $answer->find(Level::Stop, 'stock-short', 'stock_length', sprintf('It is %.2f mm short of these pieces.', -$left), 'Take a longer piece, or cut fewer.', ['stock_length' => ceil($used * 10) / 10]);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use HotSprue\Sheet\Level;
+
 // Expected figures are the workbook's, or reckoned by hand from section 11.
 
 it('cuts a strip by the middle of its section, and shows what the bench rule would give', function (array $input, float $length, float $rule): void {
@@ -108,3 +110,16 @@ it('refuses what does not go together', function (string $sheet, array $input, s
     'a dome higher than half a ball' => ['anneal.passes', ['alloy' => 'sterling-925', 'work' => 'dome', 'rim' => 8, 'height' => 5], 'height'],
     'stretched by nothing' => ['anneal.passes', ['alloy' => 'sterling-925', 'work' => 'stretch'], 'strain'],
 ]);
+
+it('counts the shank with the other pieces and their kerfs', function (): void {
+    $given = ['kerf' => 0.3, 'shank' => 56.57, 'pieces' => [['name' => 'shoulder', 'length' => 8, 'count' => 2]]];
+    $short = reckon('stock.cut', ['stock_length' => 70, ...$given]);
+    expect($short->num('used'))->toEqualWithDelta(56.57 + 16 + 2 * 0.3, 1e-9)->and($short->num('left_over'))->toEqual(0)
+        ->and($short->findings[0]->code)->toBe('stock-short')->and($short->findings[0]->level)->toBe(Level::Stop)
+        ->and(reckon('stock.cut', ['stock_length' => 73.17, ...$given])->findings)->toBe([])
+        ->and(reckon('stock.cut', ['stock_length' => 80, ...$given])->num('left_over'))->toEqualWithDelta(80 - 72.57 - 0.9, 1e-9);
+    // A shank that is listed is not cut twice.
+    $listed = [['name' => 'shank', 'length' => 61], ...$given['pieces']];
+    expect(reckon('stock.cut', [...$given, 'stock_length' => 100, 'pieces' => $listed])->num('used'))->toEqualWithDelta(61 + 16 + 0.9, 1e-9)
+        ->and(reckon('stock.cut', ['stock_length' => 60, 'kerf' => 0.3, 'shank' => 56.57])->num('left_over'))->toEqualWithDelta(3.13, 1e-9);
+});

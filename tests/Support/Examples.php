@@ -41,7 +41,7 @@ final class Examples
             ],
             'seat.round' => [['diameter' => 3], ['diameter' => 1.3, 'style' => 'bead'], ['diameter' => 2.5, 'depth' => 1.6, 'style' => 'shared']],
             'seat.depth' => [['diameter' => 2, 'thickness' => 2.2, 'inner_diameter' => 17.3, 'pitch' => 2.6], ['diameter' => 3, 'thickness' => 3, 'inner_diameter' => 17.3, 'style' => 'bead', 'girdle_below' => 0.2]],
-            'layout.halo' => [['shape' => 'round', 'width' => 6.5, 'stone_diameter' => 1.3], ['shape' => 'pear', 'length' => 9, 'width' => 6, 'stone_diameter' => 1.5, 'count' => 16], ['shape' => 'cushion', 'length' => 7, 'width' => 6, 'stone_diameter' => 1.2, 'count' => 30]],
+            'layout.halo' => [['shape' => 'round', 'width' => 6.5, 'stone_diameter' => 1.3], ['shape' => 'pear', 'length' => 9, 'width' => 6, 'stone_diameter' => 1.5, 'count' => 16], ['shape' => 'cushion', 'length' => 7, 'width' => 6, 'stone_diameter' => 1.2, 'count' => 30], ['shape' => 'oval', 'length' => 9, 'width' => 7, 'stone_diameter' => 1.5, 'count' => 14, 'centre_claws' => 4, 'wire' => 1, 'notch' => 0.3]],
             'layout.row' => [['sizes' => [3, 2.5, 2], 'outer_diameter' => 21.3], ['count' => 8, 'largest' => 2.4, 'smallest' => 1.5, 'outer_diameter' => 21.3, 'girdle_depth' => 0.3, 'middle' => 'small', 'gap' => 0.2, 'thickness' => 2]],
             'layout.lettering' => [['text' => 'Ebb & flow', 'outer_diameter' => 22], ['text' => 'IIM', 'outer_diameter' => 20, 'margin' => 3, 'start' => 30, 'weights' => [1, 1, 2]]],
             'layout.divide' => [['total' => 7.5, 'parts' => 3], ['total' => 12, 'ratios' => [1, 2, 1], 'kerf' => 0.2]],

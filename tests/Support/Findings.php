@@ -174,6 +174,10 @@ final class Findings
             'layout.halo' => [
                 ['too-many', ['shape' => 'round', 'width' => 6.5, 'stone_diameter' => 1.3], ['count' => 19], ['count' => 18]],
                 ['gap-wide', ['shape' => 'round', 'width' => 6.5, 'stone_diameter' => 1.3], ['count' => 12], ['count' => 13]],
+                // Eight stand at 45° too, where a 1.0 wire with a notch of 0.3 reaches 0.7 outside the girdle.
+                ['claw-meets-stone', ['shape' => 'round', 'width' => 6.5, 'stone_diameter' => 1.3, 'count' => 8, 'centre_claws' => 4], ['edge_gap' => 0.699], ['edge_gap' => 0.7]],
+                // 241 × 0.4 ÷ π − 0.65 = 30.035.
+                ['capped', ['shape' => 'round', 'stone_diameter' => 0.35, 'stone_gap' => 0.05], ['width' => 30.05], ['width' => 30.03]],
                 ['larger-than-centre', ['shape' => 'round', 'width' => 3], ['stone_diameter' => 3], ['stone_diameter' => 2.99]],
             ],
             // On R = 10 two stones of 2 with no gap are 11.478° apart and end 5.739° farther on either side.
