@@ -98,8 +98,8 @@ final readonly class Assembly
     public static function bits(int $set): array
     {
         $bits = [];
-        for ($bit = 0; $set >> $bit; $bit++) {
-            if ($set >> $bit & 1) {
+        for ($bit = 0; $set; $bit++, $set >>= 1) {
+            if ($set & 1) {
                 $bits[] = $bit;
             }
         }

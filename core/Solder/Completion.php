@@ -13,18 +13,23 @@ final class Completion
     /** @var array<string, bool> */
     private array $known = [];
 
-    private readonly bool $apart;
+    /** Heats whose joints do not hang together. */
+    private readonly int $apart;
 
     private readonly bool $waits;
 
     private readonly bool $alike;
 
+    /** Whether the answer must be right, and not only err towards “no”. */
+    private readonly bool $thorough;
+
     /** @param int $tries so many stages are looked into by every order; then it is said that it cannot be done */
     public function __construct(private readonly Heats $heats, private int $tries)
     {
+        $this->thorough = $tries === PHP_INT_MAX;
         $this->alike = $heats->areAlike() && array_filter($heats->guarded) === [];
         $this->waits = array_filter($heats->before) !== [];
-        $this->apart = array_filter($heats->together, static fn (array $pieces): bool => count($pieces) > 1) !== [];
+        $this->apart = array_sum(array_map(static fn (int $heat): int => count($heats->together[$heat]) > 1 ? 1 << $heat : 0, array_keys($heats->together)));
     }
 
     public function can(int $set, Stage $stage): bool
@@ -32,21 +37,36 @@ final class Completion
         if ($stage->done === $set) {
             return true;
         }
-        $key = "{$set} {$stage->key()}";
+        // What is left and how the pieces stand that it touches decide; how they came to be does not.
+        $rest = $set & ~$stage->done;
 
-        return $this->known[$key] ??= $this->decide($set, $stage);
+        return $this->known["{$rest}".$stage->touched($this->heats->partsOf($rest))] ??= $this->decide($set, $stage);
+    }
+
+    /** How many stages have been looked into. */
+    public function looked(): int
+    {
+        return count($this->known);
     }
 
     private function decide(int $set, Stage $stage): bool
     {
+        // A piece never stands more than it does now: what no solder is left for will find none later.
+        foreach (Assembly::bits($set & ~$stage->done) as $heat) {
+            if ($this->heats->levelFrom($heat, $stage->least($heat, $this->heats)) === Heats::NEVER) {
+                return false;
+            }
+        }
         if ($this->alike && ! $this->waits && $this->oneUnderAnother($set, $stage)) {
             return true;
         }
-        if (! $this->apart) {
-            if (! (new Descent($this->heats, $stage))->fits($set & ~$stage->done)) {
+        // A heat that is held in two places is left out here: what cannot be done without it cannot be done with it.
+        $descent = new Descent($this->heats, $stage, $set & ~$stage->done & ~$this->apart);
+        if ($stage->done === 0 || $descent->isShort()) {
+            if (! $descent->fits()) {
                 return false;
             }
-            if (! $this->waits && $this->alike) {
+            if ($this->apart === 0 && ! $this->waits && $this->alike) {
                 return true;
             }
         }
@@ -54,16 +74,57 @@ final class Completion
             return true;
         }
 
+        if ($stage->done === 0 && $this->thorough && $this->stuck($set) !== null) {
+            return false;
+        }
+
         return $this->tries-- > 0 && $this->anyOrder($set, $stage);
+    }
+
+    /** A few of the heats that cannot be done even without the rest: two of them, or all at one part or two, with what comes before. */
+    public function stuck(int $set): ?int
+    {
+        foreach ($this->cores($set) as $core) {
+            if ($core !== $set && ! $this->can($core, Stage::bare())) {
+                return $core;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<int> */
+    private function cores(int $set): array
+    {
+        $closed = [];
+        foreach (Assembly::bits($set) as $heat) {
+            $closed[$heat] = 1 << $heat | $this->heats->before[$heat] & $set;
+        }
+        $cores = array_values($closed);
+        $atPart = [];
+        foreach ($closed as $heat => $own) {
+            foreach ($closed as $other => $more) {
+                if ($heat < $other && $this->heats->parts[$heat] & $this->heats->parts[$other]) {
+                    $cores[] = $own | $more;
+                }
+            }
+            foreach (Assembly::bits($this->heats->parts[$heat]) as $part) {
+                $atPart[$part] = ($atPart[$part] ?? 0) | $own;
+            }
+        }
+
+        $beside = [];
+        foreach (array_keys($closed) as $heat) {
+            $ends = Assembly::bits($this->heats->parts[$heat]);
+            $beside[] = array_reduce($ends, static fn (int $all, int $part): int => $all | $atPart[$part], 0);
+        }
+
+        return array_values(array_unique([...$cores, ...$atPart, ...$beside]));
     }
 
     private function oneUnderAnother(int $set, Stage $stage): bool
     {
-        $parts = 0;
-        foreach ($this->heats->parts as $heat => $own) {
-            $parts |= $set >> $heat & 1 ? $own : 0;
-        }
-        $level = max([$this->heats->first[$parts], ...$stage->pieces]);
+        $level = max([$this->heats->first[$this->heats->partsOf($set)], ...$stage->pieces]);
         for ($left = count(Assembly::bits($set & ~$stage->done)); $left > 0; $left--) {
             if ($level >= count($this->heats->flows)) {
                 return false;

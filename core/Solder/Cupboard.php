@@ -22,6 +22,10 @@ final class Cupboard
     public static function solders(Input $input, array $alloys, array $joints, Rules $rules): array
     {
         $names = $input->texts('solders') ?: self::fitting($alloys, $rules);
+        if (count(array_unique($names)) > Assembly::SOLDERS) {
+            throw BadInput::field('solders', sprintf('%d are too many for one plan; name up to %d of them.', count(array_unique($names)), Assembly::SOLDERS));
+        }
+        // A grade that is fixed for a joint is there for that joint, whatever else is chosen from.
         foreach ($joints as $joint) {
             if ($joint->grade !== null) {
                 in_array($joint->grade, $rules->names('stock.solders'), true) || throw BadInput::field('joints', "{$joint->id}: {$joint->grade} is not in the solder stock; ".implode(', ', $rules->names('stock.solders')).' is accepted.');
@@ -32,7 +36,6 @@ final class Cupboard
 
         return match (true) {
             $names === [] => throw BadInput::field('solders', 'The cupboard holds none for these metals; name one of the stock.'),
-            count($names) > Assembly::SOLDERS => throw BadInput::field('solders', sprintf('%d are too many for one plan; name up to %d of them.', count($names), Assembly::SOLDERS)),
             default => array_map(static fn (string $name): Solder => Solder::named($name, $rules), $names),
         };
     }

@@ -11,6 +11,8 @@ namespace HotSprue\Solder;
  */
 final class Descent
 {
+    private const SHORT = 5;
+
     /** @var list<int> sets of parts that are one already */
     private array $units = [];
 
@@ -20,15 +22,13 @@ final class Descent
     /** @var array<int, int> unguarded heats within each set of units */
     private array $within = [];
 
-    public function __construct(private readonly Heats $heats, private readonly Stage $stage) {}
+    private readonly int $rest;
 
-    public function fits(int $rest): bool
+    /** @param int $rest heats that are left */
+    public function __construct(private readonly Heats $heats, Stage $stage, int $rest)
     {
-        $parts = 0;
-        foreach (Assembly::bits($rest) as $heat) {
-            $parts |= $this->heats->parts[$heat];
-        }
-        foreach ($this->stage->pieces as $piece => $level) {
+        $parts = $heats->partsOf($rest);
+        foreach ($stage->pieces as $piece => $level) {
             if ($piece & $parts) {
                 [$this->units[], $this->stands[], $parts] = [$piece, $level, $parts & ~$piece];
             }
@@ -36,15 +36,28 @@ final class Descent
         foreach (Assembly::bits($parts) as $part) {
             [$this->units[], $this->stands[]] = [1 << $part, 0];
         }
-        $this->count($rest);
+        $this->rest = $rest;
+    }
+
+    /** Whether it is soon reckoned: each piece more takes three times as long. */
+    public function isShort(): bool
+    {
+        return count($this->units) <= self::SHORT;
+    }
+
+    public function fits(): bool
+    {
+        $this->count($this->rest);
 
         return $this->furthest() < Heats::NEVER;
     }
 
     private function furthest(): int
     {
+        /** @var array<int, int> $reach */
         $reach = [0];
-        $levels = count($this->heats->flows);
+        $after = $this->afterSoMany();
+        /** @var array<int, int> $parts */
         $parts = [0];
         $every = (1 << count($this->units)) - 1;
         for ($set = 1; $set <= $every; $set++) {
@@ -52,12 +65,11 @@ final class Descent
             $unit = (int) log($low, 2);
             $parts[$set] = $parts[$set ^ $low] | $this->units[$unit];
             $first = $this->heats->first[$parts[$set]];
-            if ($set === $low) {
-                $reach[$set] = $this->down($this->within[$set] === 0 ? $this->stands[$unit] : max($this->stands[$unit], $first), $this->within[$set], $levels);
-
-                continue;
-            }
             $best = Heats::NEVER;
+            if ($set === $low) {
+                $from = $this->within[$set] === 0 ? $this->stands[$unit] : max($this->stands[$unit], $first);
+                $best = $after[$from][$this->within[$set]];
+            }
             // One half of each split holds the lowest unit.
             for ($one = $set & ($set - 1); $one; $one = ($one - 1) & $set & ~$low) {
                 $other = $set ^ $one;
@@ -66,8 +78,12 @@ final class Descent
                     continue;
                 }
                 $between = $this->within[$set] - $this->within[$one] - $this->within[$other];
-                $to = $between === 0 ? $from : $this->down($from > $first ? $from : $first, $between, $levels);
+                $to = $between === 0 ? $from : $after[$from > $first ? $from : $first][$between];
                 $best = $to < $best ? $to : $best;
+            }
+            // What some pieces cannot do, more of them cannot.
+            if ($best === Heats::NEVER) {
+                return $best;
             }
             $reach[$set] = $best;
         }
@@ -75,17 +91,21 @@ final class Descent
         return $reach[$every];
     }
 
-    /** The level that is left after so many heats, one under another. */
-    private function down(int $from, int $heats, int $levels): int
+    /** @return array<int, array<int, int>> the level that is left from each level after so many heats, one under another */
+    private function afterSoMany(): array
     {
-        for (; $heats > 0; $heats--) {
-            if ($from >= $levels) {
-                return Heats::NEVER;
+        $levels = count($this->heats->flows);
+        $most = max($this->within);
+        $after = [];
+        for ($from = 0; $from <= $levels; $from++) {
+            $after[$from] = [$last = $from];
+            for ($heats = 1; $heats <= $most; $heats++) {
+                $last = $last >= $levels ? Heats::NEVER : $this->heats->cooler($last);
+                $after[$from][] = $last;
             }
-            $from = $this->heats->cooler($from);
         }
 
-        return $from;
+        return $after;
     }
 
     private function count(int $rest): void

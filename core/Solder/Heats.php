@@ -91,6 +91,17 @@ final readonly class Heats
         return (1 << count($this->joints)) - 1;
     }
 
+    /** The parts that some of the heats join. */
+    public function partsOf(int $set): int
+    {
+        $parts = 0;
+        foreach ($this->parts as $heat => $own) {
+            $parts |= $set >> $heat & 1 ? $own : 0;
+        }
+
+        return $parts;
+    }
+
     /**
      * The heats that make any of these joints.
      *

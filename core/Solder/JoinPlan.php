@@ -83,7 +83,9 @@ final class JoinPlan implements Sheet
                 'order-stuck' => 'an order that was asked for and cannot be kept',
                 'order-costs' => 'an order that was asked for, and a better one is there',
                 'margin-small' => 'a solder that flows less than 25 °C under the solidus of a part',
-                'softens-earlier' => 'a solder that flows above an earlier one’s solidus',
+                'softens-earlier' => 'a solder that flows above an earlier one’s solidus, by 30 °C or less',
+                'moves-earlier' => 'a solder that flows more than 30 °C above an earlier one’s solidus',
+                'flows-close' => 'a solder that flows less than 20 °C under an earlier one',
                 'grade-again' => 'a grade used again beside a guarded joint',
                 'under-fineness' => 'solder under the fineness that the assay office asks, where the law is not kept to',
                 'no-vent' => 'a closed hollow with no vent hole',
@@ -182,12 +184,15 @@ final class JoinPlan implements Sheet
 
     private function judge(Reckoning $answer, Assembly $assembly, Plan $plan, Terms $terms): void
     {
-        $near = $soft = $again = $coarse = [];
+        $near = $soft = $moves = $close = $again = $coarse = [];
         foreach ($plan->heats as $index => $heat) {
             $said = sprintf('heat %d', $index + 1);
+            $begins = array_diff($heat->softened, $heat->moving, $heat->again);
             $heat->margin < self::NEAR - 1e-9 ? $near[] = sprintf('%s by %.0f °C', $said, $heat->margin) : null;
             $heat->again !== [] ? $again[] = "{$said} beside ".implode(', ', $heat->again) : null;
-            $heat->softened !== [] && $heat->again === [] ? $soft[] = "{$said}: ".implode(', ', $heat->softened) : null;
+            $heat->moving !== [] ? $moves[] = "{$said}: ".implode(', ', $heat->moving) : null;
+            $begins !== [] ? $soft[] = "{$said}: ".implode(', ', $begins) : null;
+            $heat->close !== [] ? $close[] = "{$said} under ".implode(', ', $heat->close) : null;
             foreach ($heat->joints as $joint) {
                 $terms->fine($heat->solder, $joint, $assembly) ? null : $coarse[] = "{$joint->id} ({$heat->solder->label})";
             }
@@ -195,14 +200,25 @@ final class JoinPlan implements Sheet
         if ($near !== []) {
             $answer->find(Level::Caution, 'margin-small', 'margin_c', 'The solder flows close under the solidus of a part: '.implode('; ', $near).'.', 'Watch the colour in the shade, take the flame away at the flash; or take a lower grade.', []);
         }
+        if ($moves !== []) {
+            $answer->find(Level::Caution, 'moves-earlier', 'joints', 'Earlier solder is past its solidus by more than 30 °C and may let go: '.implode('; ', $moves).'.',
+                'Guard those joints with loam, rouge or a heat sink, bind them, and do not move the piece.');
+        }
         if ($soft !== []) {
-            $answer->find(Level::Note, 'softens-earlier', 'joints', 'Earlier solder begins to melt: '.implode('; ', $soft).'.', 'Guard those joints with loam, rouge or a heat sink, and do not move the piece.');
+            $answer->find(Level::Note, 'softens-earlier', 'joints', 'Earlier solder begins to melt: '.implode('; ', $soft).'.', 'Keep the flame off those joints, and do not move the piece.');
+        }
+        if ($close !== []) {
+            $answer->find(Level::Note, 'flows-close', 'joints', 'Flows less than 20 °C under an earlier solder, closer than a torch is read: '.implode('; ', $close).'.', 'Take the flame away at the first flash; guard the earlier joint.');
         }
         if ($again !== []) {
             $answer->find(Level::Caution, 'grade-again', 'joints', 'The same grade flows again: '.implode('; ', $again).'.', 'Guard the earlier joint, bind it with wire, and keep the flame off it.');
         }
         if ($coarse !== []) {
-            $answer->find(Level::Note, 'under-fineness', 'law', 'Under the fineness that an assay office is likely to ask: '.implode(', ', $coarse).'.', 'Fine where the piece is not to be marked; else keep to the law, and ask the local assay office.', ['law' => 'on']);
+            $lawful = Search::in($assembly, $terms->lawful())->can((1 << count($plan->heats)) - 1);
+            $answer->find(Level::Note, 'under-fineness', 'law', 'Under the fineness that an assay office is likely to ask: '.implode(', ', $coarse).'.',
+                $lawful ? 'Fine where the piece is not to be marked; else keep to the law, and ask the local assay office.'
+                    : 'Fine where the piece is not to be marked. Kept to the law there is no plan with these solders: take finer ones into stock first.',
+                $lawful ? ['law' => 'on'] : []);
         }
     }
 
@@ -213,10 +229,10 @@ final class JoinPlan implements Sheet
                 $answer->find(Level::Stop, 'no-vent', 'joints', "{$joint->id} closes a hollow with no hole in it: it bursts in the fire.", 'Drill a vent of 0.8 mm where it does not show, and say so.');
             }
         }
-        $gaps = array_filter(array_map(static fn (Joint $joint): mixed => $joint->row['gap'], $assembly->joints), is_numeric(...));
-        if ($gaps !== []) {
-            $widest = (int) array_search(max($gaps), $gaps, true);
-            Gap::judge($answer, (float) $gaps[$widest], 'joints', $assembly->joints[$widest]->id, $rules);
+        foreach ($assembly->joints as $joint) {
+            if (is_numeric($joint->row['gap'])) {
+                Gap::judge($answer, (float) $joint->row['gap'], 'joints', $joint->id, $rules);
+            }
         }
     }
 }

@@ -7,6 +7,12 @@ namespace HotSprue\Solder;
 /** Heats in order, each with its solder, and what is in the fire with it. */
 final readonly class Plan
 {
+    /** A flow so far over an earlier solder's solidus lets that joint move, °C. */
+    private const MOVES = 30.0;
+
+    /** Nearer than this no torch is read, °C. */
+    private const READ = 20.0;
+
     /** @param list<PlannedHeat> $heats */
     private function __construct(public array $heats) {}
 
@@ -21,14 +27,21 @@ final readonly class Plan
             $first = 1 << Assembly::bits($joints[0]->parts)[0];
             $side = self::around($first, $pieces);
             $piece = self::around($heats->parts[$heat], $pieces);
-            $softened = $again = [];
+            $softened = $moving = $again = $close = [];
             foreach ($made as [$joint, $other]) {
-                if ($joint->parts & $piece) {
-                    $solder->flow > $other->solidus + 1e-9 ? $softened[] = $joint->id : null;
-                    $solder->flow > $other->flow - $terms->step + 1e-9 ? $again[] = $joint->id : null;
+                if (! ($joint->parts & $piece)) {
+                    continue;
                 }
+                $solder->flow > $other->solidus + 1e-9 ? $softened[] = $joint->id : null;
+                if ($solder->flow > $other->flow - $terms->step + 1e-9) {
+                    $again[] = $joint->id;
+
+                    continue;
+                }
+                $solder->flow > $other->solidus + self::MOVES + 1e-9 ? $moving[] = $joint->id : null;
+                $solder->flow > $other->flow - self::READ + 1e-9 ? $close[] = $joint->id : null;
             }
-            $planned[] = new PlannedHeat($joints, $solder, $piece, $heats->assembly->solidus($piece) - $solder->flow, $softened, $again, [$side, $piece & ~$side]);
+            $planned[] = new PlannedHeat($joints, $solder, $piece, $heats->assembly->solidus($piece) - $solder->flow, $softened, $moving, $again, $close, [$side, $piece & ~$side]);
             foreach ($joints as $joint) {
                 $made[] = [$joint, $solder];
             }

@@ -21,6 +21,11 @@ final class Remedies
     /** Every remedy offered frees the plan; one that would take longer to prove is not offered. */
     private const TRIES = 30;
 
+    /** So many stages are looked into for each kind. */
+    private const LOOKS = 600;
+
+    private int $left = 0;
+
     public function __construct(private readonly Terms $terms) {}
 
     /**
@@ -31,6 +36,7 @@ final class Remedies
     {
         $offered = [];
         foreach (self::KINDS as $kind) {
+            $this->left = self::LOOKS;
             $found = $this->single($assembly, $clash, $kind) ?: $this->together($assembly, $clash, $kind);
             $offered = [...$offered, ...array_map(fn (array $changes): array => $this->said($kind, $changes), $found)];
         }
@@ -48,11 +54,10 @@ final class Remedies
     {
         $found = [];
         foreach ($this->changes($assembly, $clash, $kind) as $change) {
-            $search = Search::in($change->on($assembly), $this->terms, self::TRIES);
-            if ($search->can($search->heats->making($clash)) && $search->can($search->heats->all())) {
+            if ($this->frees($change->on($assembly), $clash, true)) {
                 $found[] = [$change];
             }
-            if (count($found) === self::OFFERED) {
+            if (count($found) === self::OFFERED || $this->left <= 0) {
                 break;
             }
         }
@@ -72,8 +77,7 @@ final class Remedies
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $next = null;
             foreach ($this->changes($assembly, $clash, $kind) as $change) {
-                $search = Search::in($change->on($assembly), $this->terms, self::TRIES);
-                if ($search->can($search->heats->making($clash))) {
+                if ($this->left > 0 && $this->frees($change->on($assembly), $clash, false)) {
                     $next = $change;
                     break;
                 }
@@ -91,6 +95,20 @@ final class Remedies
         }
 
         return [];
+    }
+
+    /**
+     * Whether the joints that clash can be made then, and the rest with them.
+     *
+     * @param  list<string>  $clash
+     */
+    private function frees(Assembly $assembly, array $clash, bool $all): bool
+    {
+        $search = Search::in($assembly, $this->terms, self::TRIES);
+        $frees = $search->can($search->heats->making($clash)) && (! $all || $search->can($search->heats->all()));
+        $this->left -= $search->looked();
+
+        return $frees;
     }
 
     /**

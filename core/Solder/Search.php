@@ -9,6 +9,9 @@ use LogicException;
 /** Finds the hardest-first plan, or that there is none. Source: workbook 12, the plan. */
 final readonly class Search
 {
+    /** So many stages are looked into for the fewest joints that clash; then more of them are named. */
+    private const CLASH = 2500;
+
     private Completion $completion;
 
     private bool $guarded;
@@ -126,12 +129,22 @@ final readonly class Search
         return array_values($further);
     }
 
-    /** @return list<string> joints that clash: without any one of them the rest could be done */
+    /** How many stages have been looked into: what the search has cost, told without a clock. */
+    public function looked(): int
+    {
+        return $this->completion->looked();
+    }
+
+    /** @return list<string> joints that clash: without any one of them the rest could be done, as far as that is soon found */
     public function clash(): array
     {
         $core = $this->heats->all();
+        while (($fewer = $this->completion->stuck($core)) !== null) {
+            $core = $fewer;
+        }
+        $most = $this->looked() + self::CLASH;
         foreach (array_keys($this->heats->joints) as $heat) {
-            if (! $this->can($core & ~(1 << $heat))) {
+            if ($this->looked() < $most && ! $this->can($core & ~(1 << $heat))) {
                 $core &= ~(1 << $heat);
             }
         }

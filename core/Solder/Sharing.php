@@ -7,6 +7,9 @@ namespace HotSprue\Solder;
 /** Which joints of a plan could be made in one heat, though nobody asked. Source: workbook 12, the plan. */
 final readonly class Sharing
 {
+    /** What would take longer to prove is not offered. */
+    private const TRIES = 30;
+
     public function __construct(private Terms $terms) {}
 
     /** @return list<array{joints: string, words: string, changes: list<array{joint: string, field: string, value: string|bool}>}> */
@@ -19,13 +22,48 @@ final readonly class Sharing
                 $together[] = $plan->heats[++$at];
             }
             if (count($together) > 1) {
-                $ids = array_merge(...array_map(static fn (PlannedHeat $heat): array => $heat->ids(), $together));
-                $group = current(array_diff(range('A', 'Z'), array_map(static fn (Joint $joint): string => $joint->group, $assembly->joints), array_column(array_merge(...array_column($shared, 'changes')), 'value')));
-                $shared[] = ['joints' => implode(', ', $ids), 'words' => sprintf('%s in one heat, with %s', implode(' and ', $ids), $together[0]->solder->label), 'changes' => array_map(static fn (string $id): array => ['joint' => $id, 'field' => 'same_heat', 'value' => (string) $group], $ids)];
+                $taken = array_column(array_merge(...array_column($shared, 'changes')), 'value');
+                $group = (string) current(array_diff(range('A', 'Z'), array_map(static fn (Joint $joint): string => $joint->group, $assembly->joints), $taken));
+                if ($this->stillGoes($together, $group, $assembly)) {
+                    $shared[] = self::said($together, $group);
+                }
             }
         }
 
         return $shared;
+    }
+
+    /**
+     * Whether there is a plan for the whole piece when these are one heat.
+     *
+     * @param  list<PlannedHeat>  $together
+     */
+    private function stillGoes(array $together, string $group, Assembly $assembly): bool
+    {
+        $joints = $assembly->joints;
+        foreach ($together as $heat) {
+            foreach ($heat->joints as $joint) {
+                $joints[$joint->index] = $joint->with(group: $group);
+            }
+        }
+        $search = Search::in($assembly->with(array_values($joints)), $this->terms, self::TRIES);
+
+        return $search->can($search->heats->all());
+    }
+
+    /**
+     * @param  non-empty-list<PlannedHeat>  $together
+     * @return array{joints: string, words: string, changes: list<array{joint: string, field: string, value: string|bool}>}
+     */
+    private static function said(array $together, string $group): array
+    {
+        $ids = array_merge(...array_map(static fn (PlannedHeat $heat): array => $heat->ids(), $together));
+
+        return [
+            'joints' => implode(', ', $ids),
+            'words' => sprintf('%s in one heat, with %s', implode(' and ', $ids), $together[0]->solder->label),
+            'changes' => array_map(static fn (string $id): array => ['joint' => $id, 'field' => 'same_heat', 'value' => $group], $ids),
+        ];
     }
 
     /**

@@ -70,4 +70,17 @@ final readonly class Stage
 
         return $key;
     }
+
+    /** How the pieces stand that have any of these parts. */
+    public function touched(int $parts): string
+    {
+        $pieces = $this->pieces;
+        ksort($pieces);
+        $key = '';
+        foreach ($pieces as $piece => $level) {
+            $key .= $piece & $parts ? " {$piece}:{$level}" : '';
+        }
+
+        return $key;
+    }
 }

@@ -17,6 +17,12 @@ final readonly class Terms
         return new self($input->num('step_c'), $input->num('margin_c'), $input->text('law') === 'on', $input->text('school') === 'easy', $rules);
     }
 
+    /** The same, kept to the law. */
+    public function lawful(): self
+    {
+        return new self($this->step, $this->margin, true, $this->easy, $this->rules);
+    }
+
     /**
      * Whether the grade is the one asked for, and fine enough where the law asks.
      *

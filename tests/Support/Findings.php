@@ -41,6 +41,11 @@ final class Findings
         $bought = ['seats' => [['width' => 3]], 'setting' => 'flush'];
         $last = ['piece_mass' => 8, 'alloy' => '18k-yellow', 'mark' => 'struck', 'looked' => ['size', 'tight', 'level', 'snags', 'joints', 'photograph']];
 
+        $grades = static fn (float $second): array => ['solders' => ['first', 'second'], 'rules' => ['stock.solders' => [
+            ['name' => 'first', 'label' => 'first', 'metal' => 'silver', 'solidus_c' => 730, 'flow_c' => 780],
+            ['name' => 'second', 'label' => 'second', 'metal' => 'silver', 'solidus_c' => 600, 'flow_c' => $second],
+        ]]];
+
         return [
             // Sterling’s solidus is 802: four grades of the first set flow under it.
             'join.plan' => [
@@ -48,8 +53,10 @@ final class Findings
                 ['order-costs', $row, ['order' => 'y, x, z'], ['order' => 'x, z, y']],
                 ['order-stuck', ['solders' => ['silver-hard', 'silver-medium'], ...$row], ['order' => 'y, x, z'], ['order' => 'x, z, y']],
                 ['margin-small', [...$two, ...$joint(), 'rules' => ['stock.solders' => [['name' => 'own', 'label' => 'own', 'metal' => 'silver', 'solidus_c' => 700, 'flow_c' => 777]]]], ['parts' => [['id' => 'a', 'alloy' => 'sterling-925'], ['id' => 'b', 'alloy' => '10k-yellow']], 'solders' => ['own'], 'rules' => ['stock.solders' => [['name' => 'own', 'label' => 'own', 'metal' => 'silver', 'solidus_c' => 700, 'flow_c' => 777.5]]]], []],
-                // Medium flows at 738, hard begins at 741; the British hard flows at 778.
-                ['softens-earlier', [...$two, ...$seams(2)], ['solders' => ['silver-hard', 'silver-hard-uk']], ['solders' => ['silver-hard', 'silver-medium']]],
+                // The first flows at 780 and begins at 730.
+                ['softens-earlier', [...$two, ...$seams(2)], $grades(730.1), $grades(730)],
+                ['moves-earlier', [...$two, ...$seams(2)], $grades(760.1), $grades(760)],
+                ['flows-close', [...$two, ...$seams(2)], $grades(760.1), $grades(760)],
                 ['grade-again', [...$two, 'solders' => ['silver-hard', 'silver-medium']], ['joints' => [['id' => 'j', 'parts' => 'a, b', 'guard' => true], ['id' => 'k', 'parts' => 'a, b', 'after' => 'j']]], ['joints' => [['id' => 'j', 'parts' => 'a, b'], ['id' => 'k', 'parts' => 'a, b', 'after' => 'j']]]],
                 ['under-fineness', $two, [...$joint(), 'solders' => ['silver-extra-easy']], [...$joint(), 'solders' => ['silver-easy']]],
                 ['no-vent', $two, $joint(['hollow' => true]), $joint(['hollow' => true, 'vent' => true])],
