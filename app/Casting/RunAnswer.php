@@ -45,7 +45,7 @@ final class RunAnswer
             'stages' => $run->stages, 'speed' => $run->speed, 'minute' => $minute, 'kiln_c' => $minute === null ? null : $kiln->reading($minute), 'planned_c' => $minute === null ? null : $kiln->planned($minute),
             'start_at' => $run->ready_at?->copy()->subMinutes((int) ceil($kiln->length()))->toIso8601String(),
             'core_c' => $minute === null || $core === null ? null : self::between($core['curve'], $minute),
-            'gaps' => self::gaps($log), 'view' => ['use' => 'run', ...RunDrawing::view($kiln, $run->stages, $log, $core['curve'] ?? [], $minute)->toArray()],
+            'gaps' => self::gaps($log), 'view' => ['use' => 'run', ...RunDrawing::view($kiln, $run->stages, $log, $core['curve'] ?? [], $minute, $rules->num('burnout.gypsum_limit'))->toArray()],
             'chamber' => ['use' => 'run', ...RunDrawing::chamber(array_values($run->flasks->sortByDesc('pour_c')->map(static fn (RunFlask $flask): array => [
                 'flask' => $flask->flask, 'diameter' => $flask->diameter, 'height' => $flask->height, 'patterns' => $flask->jobs->count(), 'poured' => isset($flask->steps['pour']),
             ])->all()))->toArray()],
@@ -57,7 +57,7 @@ final class RunAnswer
             'flask_rows' => array_values($run->flasks->sortByDesc('pour_c')->map(static fn (RunFlask $flask): array => [
                 'id' => $flask->id, 'flask' => $flask->flask, 'diameter' => $flask->diameter, 'height' => $flask->height, 'alloy' => $flask->alloy, 'pour_c' => $flask->pour_c,
                 'jobs' => $flask->jobs->map(static fn (Job $job): array => ['number' => $job->number, 'title' => $job->title])->values()->all(),
-                'mix' => self::mix($flask, $rules), 'done' => (object) $flask->steps, 'ticks' => array_map(static fn (string $key): int => (int) substr($key, 1), array_keys(array_filter($flask->ticks))), 'quench' => Step::quench($flask->alloy, Alloy::named($flask->alloy, $rules)->nickel),
+                'mix' => self::mix($flask, $rules), 'done' => (object) $flask->steps, 'ticks' => array_map(static fn (string $key): int => (int) substr($key, 1), array_keys(array_filter($flask->ticks))), 'quench' => Step::quench(Alloy::named($flask->alloy, $rules)),
             ])->all()),
         ], $status);
     }

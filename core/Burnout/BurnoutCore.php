@@ -16,6 +16,7 @@ use HotSprue\Sheet\Output;
 use HotSprue\Sheet\Reckoning;
 use HotSprue\Sheet\Sheet;
 use HotSprue\Sheet\Sheets;
+use HotSprue\Sheet\Show;
 
 /** What the core of a flask feels while the kiln runs its programme: a model, shown as one. Source: workbook 9. */
 final class BurnoutCore implements Sheet
@@ -54,8 +55,9 @@ final class BurnoutCore implements Sheet
                 Output::of(Quantity::Minutes, 'dry_at_min', 'when the core is dry'),
                 Output::of(Quantity::Minutes, 'above_620_min', 'how long the core is above 620 °C'),
                 Output::of(Quantity::Temperature, 'core_at_pour', 'core at the pour'),
-                Output::of(Quantity::Temperature, 'largest_lag', 'most that the core lags behind the kiln'),
+                Output::of(Quantity::TemperatureDifference, 'largest_lag', 'most that the core lags behind the kiln'),
                 Output::of(Quantity::Minutes, 'total_min', 'length of the programme'),
+                Output::of(Quantity::Temperature, 'gypsum_limit', 'what gypsum investment stands'),
                 Output::rows('curves', 'every five minutes: min, kiln_c, wall_c, core_c'),
             ],
             [
@@ -114,9 +116,10 @@ final class BurnoutCore implements Sheet
             ->give('curves', $curves);
         $this->judge($answer, $clean, $flow->core(), $kiln, $hottestWet);
         $limit = $rules->num('burnout.gypsum_limit');
+        $answer->work('gypsum_limit', $limit, 'the workshop’s figure', '{}', [$limit], [], 'above it gypsum breaks down and gives off sulphur gas', self::SOURCE);
         $hottest = max(array_column($stages, 0));
         if ($hottest > $limit + 1e-9) {
-            $answer->find(Level::Stop, 'over-gypsum-limit', 'stages', sprintf('%.0f °C is above %.0f: gypsum breaks down and gives off sulphur gas that spoils the metal and harms people.', $hottest, $limit), sprintf('Burn out at %.0f °C or under.', $limit));
+            $answer->find(Level::Stop, 'over-gypsum-limit', 'stages', sprintf('%s °C is above %s: gypsum breaks down and gives off sulphur gas that spoils the metal and harms people.', Show::degrees($hottest), Show::degrees($limit)), sprintf('Burn out at %s °C or under.', Show::degrees($limit)));
         }
 
         return $answer->answer();

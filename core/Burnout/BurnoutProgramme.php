@@ -16,6 +16,7 @@ use HotSprue\Sheet\Level;
 use HotSprue\Sheet\Output;
 use HotSprue\Sheet\Reckoning;
 use HotSprue\Sheet\Sheet;
+use HotSprue\Sheet\Show;
 
 /** The kiln's programme for the flasks in it, and when to switch on. Source: workbook 9. */
 final class BurnoutProgramme implements Sheet
@@ -43,12 +44,14 @@ final class BurnoutProgramme implements Sheet
             [
                 Output::text('school', 'the programme'),
                 Output::rows('stages', 'each stage: where it ramps to, how long it ramps and holds'),
+                Output::of(Quantity::Temperature, 'flask_temperature', 'flask at the pour'),
+                Output::of(Quantity::Temperature, 'gypsum_limit', 'what gypsum investment stands'),
                 Output::of(Quantity::Minutes, 'total_min', 'switch-on to pour'),
                 Output::text('start_at', 'when to switch on'),
                 Output::of(Quantity::Moment, 'ready_by', 'when the flask is ready to pour'),
             ],
             [
-                'over-gypsum-limit' => 'the flask goes above 732 °C',
+                'over-gypsum-limit' => 'the flask goes above what gypsum investment stands (732 °C unless the workshop says otherwise)',
                 'flask-too-cold' => 'the flask is poured under 200 °C',
                 'school-too-short' => 'the programme chosen is shorter than the widest flask asks for',
                 'stage-lengthened' => 'a stage is longer than taught, because the kiln climbs or falls slowly',
@@ -70,6 +73,10 @@ final class BurnoutProgramme implements Sheet
             ->give('stages', $stages)
             ->work('total_min', $total, 'the stages, one after another', implode(' + ', array_fill(0, count($minutes), '{}')), $minutes, ['flask_diameters', 'pour_temperature', 'school', 'climb_c_per_min', 'fall_c_per_min'],
                 'a stage lasts the longer of its minutes, and its ramp with the least hold', self::SOURCE);
+        $limit = $rules->num('burnout.gypsum_limit');
+        $answer
+            ->work('flask_temperature', $pour, 'as it is to be poured', '{}', [$pour], ['pour_temperature'], 'where the programme ends', self::SOURCE)
+            ->work('gypsum_limit', $limit, 'the workshop’s figure', '{}', [$limit], [], 'above it gypsum breaks down and gives off sulphur gas', self::SOURCE);
         if ($input->has('ready_at') && $input->has('switch_on')) {
             throw BadInput::bothGiven(['ready_at', 'switch_on']);
         }
@@ -79,13 +86,12 @@ final class BurnoutProgramme implements Sheet
         if ($input->has('switch_on')) {
             $answer->say('ready_by', Moment::later($input->text('switch_on'), ceil($total)), 'switch-on + the whole programme', sprintf('%s + %d min', str_replace('T', ' ', $input->text('switch_on')), (int) ceil($total)), ['switch_on', 'flask_diameters', 'pour_temperature', 'school'], 'when the torch may be lit', self::SOURCE);
         }
-        $limit = $rules->num('burnout.gypsum_limit');
         $hottest = max(array_column($stages, 'ramp_to_c'));
-        if ($hottest > $limit) {
-            $answer->find(Level::Stop, 'over-gypsum-limit', 'pour_temperature', sprintf('%.0f °C is above %.0f: gypsum breaks down and gives off sulphur gas that spoils the metal and harms people.', $hottest, $limit), sprintf('Pour at %.0f °C or under.', $limit), ['pour_temperature' => $limit]);
+        if ($hottest > $limit + 1e-9) {
+            $answer->find(Level::Stop, 'over-gypsum-limit', 'pour_temperature', sprintf('%s °C is above %s: gypsum breaks down and gives off sulphur gas that spoils the metal and harms people.', Show::degrees($hottest), Show::degrees($limit)), $pour > $limit ? sprintf('Pour at %s °C or under.', Show::degrees($limit)) : sprintf('Burn out with a programme that stays at %s °C or under, such as three-step.', Show::degrees($limit)), $pour > $limit ? ['pour_temperature' => $limit] : []);
         }
         if ($pour < self::COLDEST_FLASK) {
-            $answer->find(Level::Stop, 'flask-too-cold', 'pour_temperature', sprintf('A flask at %.0f °C freezes the metal at the gate.', $pour), 'Pour at 200 °C or above.', ['pour_temperature' => self::COLDEST_FLASK]);
+            $answer->find(Level::Stop, 'flask-too-cold', 'pour_temperature', sprintf('A flask at %s °C freezes the metal at the gate.', Show::degrees($pour)), 'Pour at 200 °C or above.', ['pour_temperature' => self::COLDEST_FLASK]);
         }
         if ($school->minutes() < $auto->minutes()) {
             $answer->find(Level::Caution, 'school-too-short', 'school', sprintf('A %.0f mm flask wants the %s programme; %s leaves carbon in it.', $widest, $auto->value, $school->value), "Burn the {$auto->value} programme.", ['school' => $auto->value]);

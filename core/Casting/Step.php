@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Casting;
 
+use HotSprue\Stock\Alloy;
+
 /** What is done to a flask, in order; each is tapped when it is done. */
 enum Step: string
 {
@@ -36,11 +38,11 @@ enum Step: string
     }
 
     /** When to quench. Source: workbook 10. */
-    public static function quench(string $alloy, bool $nickel): string
+    public static function quench(Alloy $alloy): string
     {
         return match (true) {
-            str_contains($alloy, 'rose') => 'at once when black-hot, or it hardens',
-            $nickel => 'slowly, over 15 min',
+            $alloy->isRoseGold() => 'at once when black-hot, or it hardens',
+            $alloy->nickel => 'slowly, over 15 min',
             default => 'when the button has lost its colour in the shade, 3 to 8 min',
         };
     }

@@ -40,8 +40,10 @@ final class GridDrawing
         $view = new View('letters', sprintf('Letters: cells of %.2f mm for a weight of 1', $answer->num('unit')), 'foot', [-4, -$high - 0.5, $around + 8, 2 * $high + 3.5]);
         $view->rect(0, -$high, $around, 2 * $high, 'fill-paper')->rect(0, -$high, $around, 2 * $high);
         foreach ($cells as $cell) {
-            $from = fmod($cell['from_mm'], $around);
-            $view->line($from, -$high, $from, $high, 'thin')->text($from + ($cell['to_mm'] - $cell['from_mm']) / 2, 0.5, $cell['sign'], 'middle', 'label');
+            [$from, $to] = [$cell['from_mm'], $cell['to_mm']];
+            // A cell that goes over the seam has its sign where most of it lies.
+            $wide = $to > $from ? $to - $from : $to - $from + $around;
+            $view->line($from, -$high, $from, $high, 'thin')->text(fmod($from + $wide / 2, $around), 0.5, $cell['sign'], 'middle', 'label');
         }
 
         return [$view];

@@ -20,6 +20,7 @@ final class KilnDrawing
         if (! is_array($stages) || $stages === []) {
             return [];
         }
+        $limit = $answer->num('gypsum_limit');
         $hours = $answer->num('total_min') / 60;
         $up = static fn (float $c): float => -$c * self::DEGREE;
         $wide = self::WIDE;
@@ -35,7 +36,7 @@ final class KilnDrawing
         $points = [[0.0, $up(20.0)]];
         $at = 0.0;
         foreach ($stages as $stage) {
-            $view->line(0, $up($stage['ramp_to_c']), $wide, $up($stage['ramp_to_c']), 'ghost')->text(-2, $up($stage['ramp_to_c']) + 1.5, sprintf('%.0f', $stage['ramp_to_c']), 'end', 'small');
+            $view->line(0, $up($stage['ramp_to_c']), $wide, $up($stage['ramp_to_c']), 'ghost')->degrees(-2, $up($stage['ramp_to_c']) + 1.5, $stage['ramp_to_c'], 'end');
             $from = $at;
             $at += $stage['ramp_min'] / 60;
             $points[] = [$at * $hourLong, $up($stage['ramp_to_c'])];
@@ -43,7 +44,7 @@ final class KilnDrawing
             $points[] = [$at * $hourLong, $up($stage['ramp_to_c'])];
             $view->line($from * $hourLong + 1, 11, $at * $hourLong - 1, 11, 'bar')->text(($from + $at) / 2 * $hourLong, 17, $stage['name'], 'middle', 'small');
         }
-        $view->line(0, $up(732), $wide, $up(732), 'limit')->text($wide, $up(732) - 2, 'gypsum limit 732', 'end', 'hot')
+        $view->line(0, $up($limit), $wide, $up($limit), 'limit')->degrees($wide, $up($limit) - 2, $limit, 'end', 'hot', 'gypsum limit ')
             ->through($points, 'hot', false)
             ->input('pour_temperature', 'flask at the pour', [$wide + 8, $up($stages[array_key_last($stages)]['ramp_to_c']) + 12])
             ->input('ready_at', 'ready to pour', [$wide - 26, 30])

@@ -58,9 +58,10 @@ final class RoomDrawing
             $x = $hour * 60 / $total * self::WIDE;
             $view->line($x, 0, $x, 1.5, 'thin')->text($x, 6, "{$hour} h", 'middle', 'small');
         }
-        foreach ([105, 371, 620, 732] as $degrees) {
+        $limit = $answer->num('gypsum_limit');
+        foreach ([105.0, 371.0, 620.0, $limit] as $degrees) {
             if ($degrees <= $high) {
-                $view->line(0, $up($degrees), self::WIDE, $up($degrees), $degrees === 732 ? 'limit' : 'ghost')->text(-2, $up($degrees) + 1.5, (string) $degrees, 'end', 'small');
+                $view->line(0, $up($degrees), self::WIDE, $up($degrees), $degrees === $limit ? 'limit' : 'ghost')->degrees(-2, $up($degrees) + 1.5, $degrees, 'end');
             }
         }
         foreach (['kiln_c' => 'hot', 'wall_c' => 'thin', 'core_c' => 'cast'] as $which => $style) {

@@ -17,11 +17,12 @@ final class RunDrawing
      * @param  list<array{name: string, to: float, minutes: float}>  $stages
      * @param  list<array{float, ?float}>  $log  minute and reading, in order
      * @param  list<array{float, float}>  $core  minute and temperature
+     * @param  float  $limit  of gypsum investment, °C
      */
-    public static function view(SimulatedKiln $kiln, array $stages, array $log, array $core, ?float $now): View
+    public static function view(SimulatedKiln $kiln, array $stages, array $log, array $core, ?float $now, float $limit): View
     {
         $total = max($kiln->length(), $now ?? 0.0);
-        $high = max(732.0, ...array_map(static fn (array $stage): float => $stage['to'], $stages));
+        $high = max($limit, ...array_map(static fn (array $stage): float => $stage['to'], $stages));
         $x = static fn (float $minute): float => $minute / $total * self::WIDE;
         $y = static fn (float $c): float => -$c * self::DEGREE;
         $view = new View('run', 'The burnout', 'main', [-18, $y($high) - 12, self::WIDE + 40, -$y($high) + 34]);
@@ -32,14 +33,14 @@ final class RunDrawing
         $planned = [[0.0, $y(20.0)]];
         $at = 0.0;
         foreach ($stages as $stage) {
-            $view->line(0, $y($stage['to']), self::WIDE, $y($stage['to']), 'ghost')->text(-2, $y($stage['to']) + 1.5, sprintf('%.0f', $stage['to']), 'end', 'small')
+            $view->line(0, $y($stage['to']), self::WIDE, $y($stage['to']), 'ghost')->degrees(-2, $y($stage['to']) + 1.5, $stage['to'], 'end')
                 ->line($x($at) + 1, 11, $x($at + $stage['minutes']) - 1, 11, 'bar')->text($x($at + $stage['minutes'] / 2), 17, $stage['name'], 'middle', 'small');
             for ($step = 1; $step <= 20; $step++) {
                 $planned[] = [$x($at + $stage['minutes'] * $step / 20), $y($kiln->planned($at + $stage['minutes'] * $step / 20))];
             }
             $at += $stage['minutes'];
         }
-        $view->through($planned, 'thin', false)->line(0, $y(732), self::WIDE, $y(732), 'limit')->text(self::WIDE, $y(732) - 2, 'gypsum limit 732', 'end', 'hot');
+        $view->through($planned, 'thin', false)->line(0, $y($limit), self::WIDE, $y($limit), 'limit')->degrees(self::WIDE, $y($limit) - 2, $limit, 'end', 'hot', 'gypsum limit ');
         if (count($core) > 1) {
             $view->through(array_map(static fn (array $point): array => [$x($point[0]), $y($point[1])], $core), 'cast', false);
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
+use HotSprue\Sheet\Show;
+
 /**
  * A drawing as data: primitives in mm, x to the right and y down, and dimensions that name the input
  * or result they show. One writer renders it for the screen and for paper.
@@ -69,6 +71,15 @@ final class View
     public function text(float $x, float $y, string $text, string $anchor = 'middle', string $style = 'label'): self
     {
         return $this->shape(['kind' => 'text', 'x' => $x, 'y' => $y, 'text' => $text, 'anchor' => $anchor, 'style' => $style]);
+    }
+
+    /** A temperature, °C, after some words; the screen says it in the units at hand. */
+    public function degrees(float $x, float $y, float $celsius, string $anchor = 'middle', string $style = 'small', string $words = ''): self
+    {
+        return $this->shape([
+            'kind' => 'text', 'x' => $x, 'y' => $y, 'text' => $words.Show::degrees($celsius), 'anchor' => $anchor, 'style' => $style,
+            'celsius' => $celsius, 'words' => $words,
+        ]);
     }
 
     /**

@@ -126,7 +126,8 @@ final class FinishPlan implements Sheet
         $soft = array_unique(array_map(static fn (Species $stone): string => $stone->label, array_filter($species, static fn (Species $stone): bool => $stone->mohs < 7)));
         if ($soft !== []) {
             $answer->find(Level::Stop, 'polish-harms-stone', 'guarded', 'A polishing wheel wears it: '.implode(', ', $soft).'.', 'Guard it, or keep the wheel off and polish by hand.', ['guarded' => true]);
-        } elseif ($scratched !== []) {
+        }
+        if ($scratched !== []) {
             $answer->find(Level::Caution, 'wheel-scratches', 'guarded', 'An abrasive wheel scratches it: '.implode(', ', $scratched).'.', 'Guard it, or keep the wheel off.', ['guarded' => true]);
         }
     }

@@ -17,7 +17,7 @@ final class Assembling
         if (Kind::of($document) === Kind::Sizing) {
             return self::sized($document, $reckoned, $grams('size.change', 'metal_change'));
         }
-        $cast = Kind::of($document) === Kind::Cast;
+        $cast = Kind::of($document) !== Kind::Fabricated;
         $parts = [self::row(['id' => 'shank', 'mass' => self::shank($document, $reckoned)])];
         $joints = $cast ? [] : [self::row(['id' => 'shank seam', 'parts' => 'shank, shank', 'length' => $length('form.width_base') ?: $length('form.width_top'), 'section' => $length('form.thickness_base') ?: $length('form.thickness_top')])];
         $soldered = ! $cast || $document->decision('stones.head_soldered') === true;

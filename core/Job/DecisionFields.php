@@ -168,8 +168,8 @@ final class DecisionFields
 
             Field::text('join.order', 'joints in the order that they are made in')->many(),
             Field::named('join.solders', 'stock.solders', 'solders to choose from')->many(),
-            Field::temperature('join.step_c', 'a solder flows so far under those in the piece')->allowingZero(),
-            Field::temperature('join.margin_c', 'a solder flows so far under the solidus of every part')->allowingZero(),
+            Field::degreesApart('join.step_c', 'a solder flows so far under those in the piece')->allowingZero(),
+            Field::degreesApart('join.margin_c', 'a solder flows so far under the solidus of every part')->allowingZero(),
             Field::choice('join.law', ['off', 'on'], 'whether solder must be as fine as the assay office asks'),
             Field::choice('join.school', ['hardest', 'easy'], 'which solder a single joint takes'),
             Field::yesNo('join.old_work', 'whether old work is in it'),

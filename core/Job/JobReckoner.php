@@ -48,8 +48,11 @@ final class JobReckoner
     public static function reckon(Document $document, Rules $rules, ?Closure $remember = null): Reckoned
     {
         $reckoner = new self($document, $rules, $remember);
+        $kind = Kind::of($document);
         foreach (array_keys(Feeds::table()) as $use) {
-            $reckoner->use($use);
+            if ($kind->reckons($use)) {
+                $reckoner->use($use);
+            }
         }
 
         return new Reckoned($reckoner->answers, $reckoner->inputs, $reckoner->paths, $reckoner->wants, $reckoner->errors);

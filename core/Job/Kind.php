@@ -11,15 +11,40 @@ enum Kind: string
     case Fabricated = 'fabricated';
     case Sizing = 'sizing';
 
+    /** Of metal clay: formed larger on a mandrel and fired, never cast. It follows from how its pattern is made. */
+    case Clay = 'clay';
+
+    /** Sheets of the wax bench that metal clay has no use for: it is formed, not cut from a blank. */
+    private const NOT_OF_CLAY = ['blank.choose', 'layout.grid'];
+
     public static function of(Document $document): self
     {
-        return self::tryFrom($document->text('brief.kind') ?? '') ?? self::Cast;
+        $kind = self::tryFrom($document->text('brief.kind') ?? '') ?? self::Cast;
+
+        return $kind === self::Cast && $document->text('wax.process') === 'clay' ? self::Clay : $kind;
     }
 
-    /** @return list<string> */
+    /** @return list<string> those that one chooses among */
     public static function names(): array
     {
-        return array_column(self::cases(), 'value');
+        return array_column([self::Cast, self::Fabricated, self::Sizing], 'value');
+    }
+
+    /** Whether a use of a sheet has to do with such a job. */
+    public function reckons(string $use): bool
+    {
+        if ($this === self::Clay && in_array($use, self::NOT_OF_CLAY, true)) {
+            return false;
+        }
+        $here = $this->stations();
+        foreach (Station::cases() as $station) {
+            if (in_array($use, $station->uses(), true)) {
+                // Stones are asked after on every job: what is set is in the fire.
+                return in_array($station, $here, true) || $use === 'care.check';
+            }
+        }
+
+        return true;
     }
 
     /** @return list<Station> */
@@ -28,6 +53,7 @@ enum Kind: string
         $skipped = match ($this) {
             self::Cast => [Station::Sizing],
             self::Fabricated => [Station::Sizing, Station::Wax, Station::Tree, Station::Burnout, Station::Pour],
+            self::Clay => [Station::Sizing, Station::Tree, Station::Burnout, Station::Pour],
             self::Sizing => [Station::Form, Station::Stones, Station::Wax, Station::Tree, Station::Burnout, Station::Pour],
         };
 

@@ -96,14 +96,17 @@ final class LayoutLettering implements Sheet
     private function cells(array $signs, array $weights, float $unit, Input $input, float $around): array
     {
         $cells = [];
-        $at = $input->num('start') / 360 * $around;
+        // Once round it begins again: a place is under the whole way, and an end at the most the whole way.
+        $begin = static fn (float $at): float => $at - $around * floor(($at + 1e-9) / $around);
+        $end = static fn (float $at): float => $at - $around * (ceil(($at - 1e-9) / $around) - 1);
+        $at = $begin($input->num('start') / 360 * $around);
         foreach ($signs as $index => $sign) {
             $wide = $unit * $weights[$index];
             $cells[] = [
-                'sign' => $sign, 'from_mm' => $at, 'to_mm' => $at + $wide, 'from_deg' => $at / $around * 360, 'to_deg' => ($at + $wide) / $around * 360,
+                'sign' => $sign, 'from_mm' => $at, 'to_mm' => $end($at + $wide), 'from_deg' => $at / $around * 360, 'to_deg' => $end($at + $wide) / $around * 360,
                 'step_mm' => $input->num('outer_diameter') * sin($wide / $input->num('outer_diameter')),
             ];
-            $at += $wide;
+            $at = $begin($at + $wide);
         }
 
         return $cells;

@@ -54,10 +54,13 @@ final class BenchTalk
         if (in_array($unit, self::AMBIGUOUS, true)) {
             throw NotUnderstood::ambiguousUnit($quantity, $unit);
         }
-        if ($quantity === Quantity::Temperature) {
+        if ($quantity === Quantity::Temperature || $quantity === Quantity::TemperatureDifference) {
+            // Between two temperatures the zero of the scale does not count.
+            $zero = $quantity === Quantity::Temperature ? 32 : 0;
+
             return match ($unit) {
                 '°c', 'c' => $number,
-                '°f', 'f' => ($number - 32) / 1.8,
+                '°f', 'f' => ($number - $zero) / 1.8,
                 default => throw NotUnderstood::unknownUnit($quantity, $unit),
             };
         }

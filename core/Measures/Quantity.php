@@ -10,6 +10,7 @@ enum Quantity: string
     case Length = 'length';
     case Mass = 'mass';
     case Temperature = 'temperature';
+    case TemperatureDifference = 'temperature-difference';
     case Millilitres = 'millilitres';
     case CubicMillimetres = 'cubic-millimetres';
     case SquareMillimetres = 'square-millimetres';
@@ -36,7 +37,7 @@ enum Quantity: string
         return match ($this) {
             self::Length, self::RingSize => 'mm',
             self::Mass => 'g',
-            self::Temperature => 'C',
+            self::Temperature, self::TemperatureDifference => 'C',
             self::Millilitres => 'ml',
             self::CubicMillimetres => 'mm3',
             self::SquareMillimetres => 'mm2',
@@ -63,7 +64,7 @@ enum Quantity: string
         return match ($this) {
             self::Length, self::RingSize => 1_000.0,
             self::Mass, self::Millilitres => 100_000.0,
-            self::Temperature => 3_000.0,
+            self::Temperature, self::TemperatureDifference => 3_000.0,
             self::CubicMillimetres, self::SquareMillimetres => 100_000_000.0,
             self::Angle => 360.0,
             self::Minutes => 20_160.0,
@@ -105,6 +106,7 @@ enum Quantity: string
             self::Length => 'a length in mm, cm, in (1/8 in) or gauge (16 ga)',
             self::Mass => 'a mass in g, mg, kg, ct, dwt, ozt or grain',
             self::Temperature => 'a temperature in °C or °F',
+            self::TemperatureDifference => 'a difference of temperatures in °C or °F',
             self::Millilitres, self::CubicMillimetres => 'a volume in ml, cm³, mm³, US fl oz or imperial fl oz',
             self::SquareMillimetres => 'an area in mm²',
             self::Angle => 'an angle in degrees',

@@ -101,8 +101,8 @@ final class RuleFields
             Field::number('sizing.fee_down', 'fee for a ring made smaller')->default(35.0),
             Field::number('sizing.per_stone', 'fee for checking each stone')->default(4.0),
 
-            Field::temperature('solder.step', 'a solder flows this far under those already there')->default(10.0),
-            Field::temperature('solder.margin', 'a solder flows this far under the solidus of every part')->default(10.0),
+            Field::degreesApart('solder.step', 'a solder flows this far under those already there')->default(10.0),
+            Field::degreesApart('solder.margin', 'a solder flows this far under the solidus of every part')->default(10.0),
             Field::choice('solder.law', ['off', 'on'], 'whether solder must be as fine as the assay office asks')->default('off'),
             Field::choice('solder.school', ['hardest', 'easy'], 'which solder a single joint takes')->default('hardest'),
             Field::share('solder.least_silver', 'least fineness of solder on silver')->default(0.65),

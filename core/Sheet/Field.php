@@ -72,6 +72,12 @@ final readonly class Field
         return self::of(Quantity::Temperature, $name, $meaning);
     }
 
+    /** So many degrees between two temperatures; °C. */
+    public static function degreesApart(string $name, string $meaning): self
+    {
+        return self::of(Quantity::TemperatureDifference, $name, $meaning);
+    }
+
     public static function minutes(string $name, string $meaning): self
     {
         return self::of(Quantity::Minutes, $name, $meaning);

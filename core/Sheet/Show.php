@@ -38,4 +38,10 @@ final class Show
     {
         return str_replace('-', '−', number_format($value, $decimals, '.', ''));
     }
+
+    /** A temperature to a tenth of a degree, as far as one is set. */
+    public static function degrees(float $celsius): string
+    {
+        return (string) round($celsius, 1);
+    }
 }

@@ -59,7 +59,7 @@ final class Cupboard
             if ($metal === 'gold' && $own !== []) {
                 $finest = max(array_map(static fn (Solder $solder): float => (float) $solder->fineness, $own));
                 $own = array_filter($own, static fn (Solder $solder): bool => $solder->fineness === $finest);
-                $coloured = array_filter($own, static fn (Solder $solder): bool => str_contains($solder->name, 'white') === str_contains($alloy->name, 'white'));
+                $coloured = array_filter($own, static fn (Solder $solder): bool => ($solder->colour === 'white') === ($alloy->colour === 'white'));
                 $own = $coloured ?: $own;
             }
             $fitting = [...$fitting, ...array_map(static fn (Solder $solder): string => $solder->name, $own)];

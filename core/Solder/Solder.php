@@ -6,6 +6,7 @@ namespace HotSprue\Solder;
 
 use HotSprue\Rules\Rules;
 use HotSprue\Stock\Alloy;
+use HotSprue\Stock\Solders;
 
 /** A solder of the workshop's list. Temperatures in °C; fineness in parts of 1, null where none is said. */
 final readonly class Solder
@@ -21,13 +22,23 @@ final readonly class Solder
         public ?float $fineness,
         public string $mark,
         public bool $held,
+        public string $colour,
     ) {}
 
     public static function named(string $name, Rules $rules): self
     {
         $row = $rules->row('stock.solders', $name);
 
-        return new self($name, (string) $row['label'], (string) $row['metal'], (float) $row['solidus_c'], (float) $row['flow_c'], isset($row['fineness']) ? (float) $row['fineness'] : null, (string) ($row['mark'] ?? ''), ($row['held'] ?? true) === true);
+        return new self($name, (string) $row['label'], (string) $row['metal'], (float) $row['solidus_c'], (float) $row['flow_c'], isset($row['fineness']) ? (float) $row['fineness'] : null, (string) ($row['mark'] ?? ''), ($row['held'] ?? true) === true,
+            (string) ($row['colour'] ?? self::usualColour($name, (string) $row['metal'])));
+    }
+
+    /** Of a row from before colours were said: the shipped one's, else its metal's. */
+    private static function usualColour(string $name, string $metal): string
+    {
+        $shipped = array_column(Solders::shipped(), 'colour', 'name');
+
+        return $shipped[$name] ?? ($metal === 'gold' ? 'yellow' : 'white');
     }
 
     /** Whether an assay office is likely to pass it on this alloy; the local one decides. Source: workbook 12, law. */

@@ -23,6 +23,7 @@ final class Solders
             Field::text('mark', 'how the strip is marked')->optional(),
             Field::text('form', 'the forms in stock')->optional(),
             Field::yesNo('held', 'whether the cupboard holds it')->default(true),
+            Field::choice('colour', Alloy::COLOURS, 'its colour')->optional(),
         ];
     }
 
@@ -46,6 +47,7 @@ final class Solders
                 $rows[] = [
                     'name' => "{$sort}-{$grade}{$set}", 'label' => trim(str_replace('-', ' ', $sort)." {$grade}".($set === '' ? '' : ', British set')), 'metal' => $metal,
                     'solidus_c' => $solidus, 'flow_c' => $flow, 'fineness' => $fineness, 'mark' => $marks[$grade], 'form' => $grade === 'easy' ? 'chip, paste' : 'chip', 'held' => $set === '',
+                    'colour' => $metal === 'gold' && ! str_ends_with($sort, 'white') ? 'yellow' : 'white',
                 ];
             }
         }

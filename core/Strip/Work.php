@@ -10,22 +10,22 @@ use HotSprue\Stock\Alloy;
 /** How much an alloy is worked cold before it is annealed, and how it is annealed. Source: workbook 11, sizing and annealing. */
 final readonly class Work
 {
-    private function __construct(public float $limit, public ?float $low, public ?float $high, public string $cool) {}
+    private function __construct(public float $limit, public ?float $low, public ?float $high, public string $glow, public string $cool) {}
 
     public static function of(Alloy $alloy, Rules $rules): self
     {
         $limit = $rules->num($alloy->metal === 'silver' ? 'work.stretch_silver' : 'work.stretch_gold');
-        // Colour and nickel are in an alloy's own name; what the workbook does not list goes by the supplier's sheet.
+        // What the workbook does not list goes by the supplier's sheet.
         [$low, $high, $cool] = match (true) {
             $alloy->name === 'sterling-925' => [600.0, 650.0, 'quench'],
-            $alloy->metal === 'platinum' => [1000.0, 1000.0, 'let it cool in air'],
+            $alloy->metal === 'platinum' => [1000.0, 1000.0, 'let it cool in air or quench; a shade for the eyes'],
             $alloy->nickel => [700.0, 750.0, 'let it cool in air'],
-            str_contains($alloy->name, 'rose') => [650.0, 700.0, 'quench at once, or it hardens'],
-            $alloy->metal === 'gold' && str_contains($alloy->name, 'yellow') && $alloy->fineness <= 0.76 => [650.0, 700.0, 'quench'],
+            $alloy->isRoseGold() => [650.0, 700.0, 'quench at once, or it hardens'],
+            $alloy->metal === 'gold' && $alloy->colour === 'yellow' && $alloy->fineness <= 0.76 => [650.0, 700.0, 'quench'],
             default => [null, null, 'by the supplier’s own sheet'],
         };
 
-        return new self($limit, $low, $high, $cool);
+        return new self($limit, $low, $high, $alloy->metal === 'platinum' ? 'bright orange' : 'dull red in the shade', $cool);
     }
 
     /** Passes to a strain, annealed at half of the limit. */
@@ -36,8 +36,10 @@ final readonly class Work
 
     public function annealing(): string
     {
-        return $this->low === null
-            ? 'dull red in the shade; '.$this->cool
-            : sprintf('%s °C, dull red in the shade; %s', $this->low === $this->high ? sprintf('%.0f', $this->low) : sprintf('%.0f–%.0f', $this->low, $this->high), $this->cool);
+        if ($this->low === null) {
+            return $this->cool;
+        }
+
+        return sprintf('%s °C, %s; %s', $this->low === $this->high ? sprintf('%.0f', $this->low) : sprintf('%.0f–%.0f', $this->low, $this->high), $this->glow, $this->cool);
     }
 }

@@ -54,6 +54,7 @@ final class WaxDimensions implements Sheet
                 Output::length('thinnest_as_cast', 'thinnest wall of the casting'),
                 Output::length('finishing_opens', 'how much finishing opens the bore'),
                 Output::length('shrinkage_closes', 'how much casting closes the bore'),
+                Output::length('mandrel', 'metal clay: the mandrel to form on'),
                 Output::number('sizes_up_us', 'metal clay: North American sizes up that the mandrel is'),
             ],
             [
@@ -72,15 +73,19 @@ final class WaxDimensions implements Sheet
         $uses = [...FingerInput::uses($input), ...Shrinkage::uses($input)];
         $bore = ($d - 2 * $finish->inside) / (1 - $s);
         $boreCast = $d - 2 * $finish->inside;
+        // Metal clay is formed on a mandrel and finished after it is fired: the mandrel is the ring's own size, larger.
+        $clay = $input->text('process') === 'clay' && ! $input->has('shrinkage');
+        $mandrel = $d / (1 - $s);
         try {
-            $mark = RingSize::ofDiameter($bore)->mark(Scale::from($rules->text('units.size')))->spoken();
+            $mark = RingSize::ofDiameter($clay ? $mandrel : $bore)->mark(Scale::from($rules->text('units.size')))->spoken();
         } catch (NotUnderstood) {
             throw BadInput::field('finish_inside', 'So much finishing leaves no bore; less than the finger’s radius is accepted.');
         }
         $answer = Reckoning::of($this, $input)
             ->work('bore', $bore, '(inside diameter − 2 × inside finishing) ÷ (1 − shrinkage)', '({} − 2 × {}) ÷ (1 − {})', [$d, $finish->inside, $s], [...$uses, 'finish_inside'],
                 'finishing opens the finger hole, casting closes it; this nets both', self::SOURCE)
-            ->say('bore_mark', $mark, 'nearest mark on the workshop’s stick', sprintf('π × %.3f mm = %.3f mm round', $bore, M_PI * $bore), [...$uses, 'finish_inside'], 'a hair is up to half a step', 'ISO 8653');
+            ->say('bore_mark', $mark, 'nearest mark on the workshop’s stick', sprintf('π × %.3f mm = %.3f mm round', $clay ? $mandrel : $bore, M_PI * ($clay ? $mandrel : $bore)),
+                $clay ? $uses : [...$uses, 'finish_inside'], $clay ? 'the mandrel that the clay is formed on' : 'a hair is up to half a step', 'ISO 8653');
         foreach (['width' => $finish->side * 2, 'thickness' => $finish->wall()] as $name => $allowance) {
             $formula = $name === 'width' ? 'width + 2 × side finishing' : 'thickness + inside finishing + outside finishing';
             $line = $name === 'width' ? '{} + 2 × {}' : '{} + {} + {}';
@@ -102,10 +107,12 @@ final class WaxDimensions implements Sheet
             ->work('thinnest_as_cast', min($input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness'))) + $finish->wall(), 'thinner of top and base + inside finishing + outside finishing', 'min({}, {}) + {} + {}', [$input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness')), $finish->inside, $finish->outside], ['thickness', 'thickness_base', 'finish_inside', 'finish_outside'], 'where the metal freezes first', self::SOURCE)
             ->work('finishing_opens', 2 * $finish->inside, '2 × inside finishing', '2 × {}', [$finish->inside], ['finish_inside'], 'both sides of the bore are finished', self::SOURCE)
             ->work('shrinkage_closes', $bore - $boreCast, 'bore × shrinkage', '{} × {}', [$bore, $s], $uses, 'the casting is smaller than the wax', self::SOURCE);
-        if ($input->text('process') === 'clay' && ! $input->has('shrinkage')) {
-            $up = Scale::NorthAmerican->number(M_PI * $d / (1 - $s)) - Scale::NorthAmerican->number($finger->circumference);
-            $answer->work('sizes_up_us', $up, '(D ÷ (1 − shrinkage) − D) ÷ 0.8128', '({} ÷ (1 − {}) − {}) ÷ 0.8128', [$d, $s, $d], $uses, 'the mandrel to form on', 'workbook 6, metal clay')
-                ->find(Level::Note, 'clay-mandrel', 'process', sprintf('Form the clay on a mandrel %.2f US sizes up.', $up), 'Wide bands shrink more on the mandrel: go toward +3.');
+        if ($clay) {
+            $up = Scale::NorthAmerican->number(M_PI * $mandrel) - Scale::NorthAmerican->number($finger->circumference);
+            $answer
+                ->work('mandrel', $mandrel, 'D ÷ (1 − shrinkage)', '{} ÷ (1 − {})', [$d, $s], $uses, 'it shrinks onto its size as it is fired', 'workbook 6, metal clay')
+                ->work('sizes_up_us', $up, '(D ÷ (1 − shrinkage) − D) ÷ 0.8128', '({} ÷ (1 − {}) − {}) ÷ 0.8128', [$d, $s, $d], $uses, 'the mandrel to form on', 'workbook 6, metal clay')
+                ->find(Level::Note, 'clay-mandrel', 'process', sprintf('Form the clay on a mandrel of %.2f mm, %s: %.2f US sizes up.', $mandrel, $mark, $up), 'Wide bands shrink more on the mandrel: go toward +3.');
         }
         if ($finish->inside > 0 && $s > 0) {
             $answer->find(Level::Note, 'bore-nets-two-pulls', 'bore', sprintf('Finishing opens the finger %.2f, casting closes it %.2f.', 2 * $finish->inside, $bore - $boreCast), 'Carve to the bore shown; it nets both.');

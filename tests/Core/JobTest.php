@@ -111,6 +111,8 @@ it('reckons only what a job has chosen', function (array $typed, array $there, a
 })->with([
     'a cast band' => [[], ['form.band', 'wax.dimensions', 'finish.plan', 'care.advice'], ['strip.length', 'size.change', 'join.plan', 'set.sequence', 'tools.list', 'hand.over', 'inlay.fit']],
     'made by hand' => [['brief.kind' => 'fabricated'], ['strip.length', 'anneal.bend'], ['size.change', 'anneal.passes', 'plate.cut']],
+    'made by hand, never cast' => [['brief.kind' => 'fabricated'], ['form.band'], ['wax.dimensions', 'sprue.size', 'investment.mix', 'metal.charge', 'pour.fill', 'burnout.core', 'cast.check']],
+    'of metal clay, never cast' => [['wax.process' => 'clay'], ['form.band', 'wax.dimensions'], ['blank.choose', 'layout.grid', 'sprue.size', 'flask.choose', 'investment.mix', 'burnout.programme', 'burnout.core', 'pour.fill', 'metal.charge']],
     'a ring to be sized' => [['brief.kind' => 'sizing', 'sizing.from' => 'US 6', 'sizing.width' => '3', 'sizing.thickness' => '2'], ['size.change'], ['strip.length']],
     'with a stone' => [['stones.0.species' => 'ruby', 'stones.0.shape' => 'round', 'stones.0.width' => '3', 'stones.setting' => 'claws'], ['set.sequence', 'tools.list', 'care.finish'], ['join.plan']],
     'parts without joints' => [['parts.0.id' => 'a'], [], ['join.plan']],
@@ -183,4 +185,15 @@ it('proposes nothing that its own plan refuses', function (array $typed): void {
 it('copies of a job what is a plan, not what was seen', function (): void {
     $changes = Likeness::of(document([...RING, 'brief.due' => '2027-01-01', 'handover.mark' => 'struck', 'joints.0.id' => 'x', 'joints.0.gap' => '0.1', 'cuts.0.length' => '12', 'attempts.0.bore' => '17']));
     expect(array_map(static fn (Change $change): string => $change->path, $changes))->toEqualCanonicalizing(['brief.alloy', 'brief.finger', 'form.thickness_top', 'form.width_top', 'cuts.0.length', 'joints.0.id']);
+});
+
+it('leaves no question open that is not of the job', function (array $typed): void {
+    $reckoned = job([...RING, ...$typed]);
+    $asked = array_filter(array_keys($reckoned->wants + $reckoned->errors), static fn (string $use): bool => preg_match('/^(metal|pour|burnout|sprue|flask|investment|spin|cast|blank)\\./', $use) === 1);
+    expect($asked)->toBe([]);
+})->with([[['brief.kind' => 'fabricated']], [['brief.kind' => 'sizing', 'sizing.from' => 'US 6', 'sizing.width' => '3', 'sizing.thickness' => '2']], [['wax.process' => 'clay']]]);
+
+it('passes a ring of metal clay by the casting stations', function (): void {
+    $stations = Kind::of(document([...RING, 'wax.process' => 'clay']))->stations();
+    expect($stations)->not->toContain(Station::Tree)->not->toContain(Station::Burnout)->not->toContain(Station::Pour)->toContain(Station::Wax)->toContain(Station::Form);
 });

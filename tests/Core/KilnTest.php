@@ -8,6 +8,9 @@ use HotSprue\Drawing\RunDrawing;
 use HotSprue\Kiln\KilnEvent;
 use HotSprue\Kiln\SimulatedKiln;
 use HotSprue\Kiln\Watch;
+use HotSprue\Rules\Rules;
+use HotSprue\Stock\Alloy;
+use HotSprue\Stock\Alloys;
 
 const STAGES = [['to' => 149.0, 'minutes' => 60.0], ['to' => 371.0, 'minutes' => 60.0], ['to' => 732.0, 'minutes' => 125.0], ['to' => 540.0, 'minutes' => 120.0]];
 
@@ -53,8 +56,12 @@ it('lets jobs of one alloy and one heat share a flask, and says why others do no
     expect($sharing['flasks'])->toBe([[1, 3], [2], [4]])->and(implode(' ', array_column($sharing['apart'], 'why')))->toContain('18k yellow')->toContain('wants the flask at 480 °C and 4 at 440');
 });
 
-it('quenches as the metal wants it', function (): void {
-    expect(Step::quench('14k-rose', false))->toContain('at once')->and(Step::quench('14k-white-nickel', true))->toContain('over 15 min')->and(Step::quench('sterling-925', false))->toContain('3 to 8 min');
+it('quenches as the metal wants it, by its colour and not by its name', function (): void {
+    $own = ['name' => '18k-red', 'label' => '18k red', 'metal' => 'gold', 'fineness' => 0.75, 'density' => 15.0, 'solidus_c' => 880, 'liquidus_c' => 900];
+    $rules = Rules::with(['stock.alloys' => [...Alloys::shipped(), [...$own, 'colour' => 'rose'], [...$own, 'name' => 'primrose']]]);
+    $quench = static fn (string $alloy): string => Step::quench(Alloy::named($alloy, $rules));
+    expect($quench('14k-rose'))->toContain('at once')->and($quench('14k-white-nickel'))->toContain('over 15 min')->and($quench('sterling-925'))->toContain('3 to 8 min')
+        ->and($quench('18k-red'))->toContain('at once')->and($quench('primrose'))->toContain('3 to 8 min');
 });
 
 it('draws the flasks in the kiln to one scale, and what is poured as gone', function (): void {

@@ -22,7 +22,8 @@ final readonly class Drawn
      */
     public static function of(string $sheet, array $given): array
     {
-        $rules = Rules::shipped();
+        $rules = isset($given['rules']) ? Rules::with($given['rules']) : Rules::shipped();
+        unset($given['rules']);
         $input = Input::read(Sheets::describe($sheet)->inputs, $given, $rules);
         $views = [];
         foreach (Drawings::of($input, Sheets::named($sheet)->reckon($input, $rules), $rules) as $view) {
@@ -51,6 +52,14 @@ final readonly class Drawn
         $circles = array_filter($this->view['shapes'], static fn (array $shape): bool => $shape['kind'] === 'circle' && $shape['style'] === $style);
 
         return array_values(array_map(static fn (array $shape): array => [$shape['cx'], $shape['cy'], $shape['r']], $circles));
+    }
+
+    /** @return list<array{float, float, string}> x, y and words of each text, of one style or all */
+    public function texts(?string $style = null): array
+    {
+        $texts = array_filter($this->view['shapes'], static fn (array $shape): bool => $shape['kind'] === 'text' && ($style === null || $shape['style'] === $style));
+
+        return array_values(array_map(static fn (array $shape): array => [$shape['x'], $shape['y'], $shape['text']], $texts));
     }
 
     /** @return list<array<string, mixed>> dimensions that can be pulled, and measure between two ends */

@@ -55,6 +55,8 @@ export interface components {
             x?: number;
             y?: number;
             text?: string;
+            celsius?: number;
+            words?: string;
             /** @enum {string} */
             anchor?: "start" | "middle" | "end";
         };

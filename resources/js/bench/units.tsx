@@ -48,8 +48,12 @@ export function say(value: unknown, quantity: string | null | undefined, units: 
             return { figure: value.toFixed(value >= 100 ? 1 : 2), unit: 'g', kind: 'mass' };
         case 'temperature':
             return units.temperature === 'F'
-                ? { figure: (value * 1.8 + 32).toFixed(0), unit: '°F', kind: 'temperature' }
-                : { figure: value.toFixed(0), unit: '°C', kind: 'temperature' };
+                ? { figure: trimmed(value * 1.8 + 32, 1), unit: '°F', kind: 'temperature' }
+                : { figure: trimmed(value, 1), unit: '°C', kind: 'temperature' };
+        case 'temperature-difference':
+            return units.temperature === 'F'
+                ? { figure: trimmed(value * 1.8, 1), unit: '°F', kind: 'temperature' }
+                : { figure: trimmed(value, 1), unit: '°C', kind: 'temperature' };
         case 'minutes':
             return value >= 60
                 ? {
@@ -108,7 +112,7 @@ export function withUnit(typed: string, quantity: string, units: Units): string 
     if (quantity === 'length' && units.length !== 'mm')
         return `${text} ${units.length === 'in' ? 'in' : 'ga'}`;
     if (quantity === 'mass' && units.mass !== 'g') return `${text} ${units.mass}`;
-    if (quantity === 'temperature' && units.temperature === 'F') return `${text} F`;
+    if (quantity.startsWith('temperature') && units.temperature === 'F') return `${text} F`;
     return text;
 }
 

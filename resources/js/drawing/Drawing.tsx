@@ -1,11 +1,13 @@
 import { Box } from '@chakra-ui/react';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import type { Dimension, Shape, View } from '../api/types';
+import { say, useUnits } from '../bench/units';
 import './drawing.css';
 
 const PX_PER_MM = 96 / 25.4;
 
 function Mark({ shape, scale }: { shape: Shape; scale: number }) {
+    const { units } = useUnits();
     switch (shape.kind) {
         case 'line':
             return <line className={shape.style} x1={shape.x1} y1={shape.y1} x2={shape.x2} y2={shape.y2} />;
@@ -22,7 +24,9 @@ function Mark({ shape, scale }: { shape: Shape; scale: number }) {
                     textAnchor={shape.anchor}
                     style={{ fontSize: `${(shape.style === 'label' ? 15 : 13) / scale}px` }}
                 >
-                    {shape.text}
+                    {shape.celsius === undefined
+                        ? shape.text
+                        : `${shape.words ?? ''}${say(shape.celsius, 'temperature', units).figure}`}
                 </text>
             );
     }

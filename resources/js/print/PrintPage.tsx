@@ -354,15 +354,11 @@ function Kiln({ job }: { job: Job }) {
                     ['flask', said('flask.choose', 'flask', 'text')],
                     ['programme', said('burnout.programme', 'school', 'text')],
                     ['switch-on to pour', said('burnout.programme', 'total_min', 'minutes')],
-                    [
-                        'flask at the pour',
-                        said('burnout.programme', 'stages', 'text') &&
-                            said('pour.temperatures', 'flask_temperature', 'temperature'),
-                    ],
+                    ['flask at the pour', said('burnout.programme', 'flask_temperature', 'temperature')],
                 ]}
             />
             <p>
-                Never above 732 °C. Wax out with the sprue hole down. Ventilate; do not open the kiln on wax
+                Never above {said('burnout.programme', 'gypsum_limit', 'temperature') ?? '732 °C'}. Wax out with the sprue hole down. Ventilate; do not open the kiln on wax
                 vapour.
             </p>
         </>

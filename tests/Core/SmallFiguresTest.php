@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+use HotSprue\Measures\BenchTalk;
+use HotSprue\Measures\Quantity;
+use Tests\Support\Drawn;
+
+it('says one mandrel for metal clay: its length, its mark and how many sizes up', function (): void {
+    // US 7: 11.63 + 0.8128 × 7 = 17.3196 across; ÷ 0.89 = 19.4602, (19.4602 − 11.63) ÷ 0.8128 = 9.634.
+    $clay = reckon('wax.dimensions', ['scale' => 'us', 'size' => '7', 'width' => 4, 'thickness' => 2, 'process' => 'clay']);
+    expect($clay->num('mandrel'))->toEqualWithDelta(17.3196 / 0.89, 1e-9)
+        ->and($clay->num('sizes_up_us'))->toEqualWithDelta((17.3196 / 0.89 - 11.63) / 0.8128 - 7, 1e-9)
+        ->and($clay->value('bore_mark'))->toContain('9¾')
+        ->and($clay->finding('clay-mandrel')?->message)->toContain('19.46')->toContain('9¾')->toContain('2.63');
+    expect(reckon('wax.dimensions', ['scale' => 'us', 'size' => '7', 'width' => 4, 'thickness' => 2])->value('mandrel'))->toBeNull();
+});
+
+it('begins again where lettering has gone once round', function (float $start): void {
+    $cells = reckon('layout.lettering', ['text' => 'EBB & FLOW', 'outer_diameter' => 22, 'start' => $start])->value('cells');
+    foreach ($cells as $at => $cell) {
+        $next = $cells[($at + 1) % count($cells)];
+        expect($cell['from_deg'])->toBeGreaterThanOrEqual(0.0)->toBeLessThan(360.0)
+            ->and($cell['to_deg'])->toBeGreaterThan(0.0)->toBeLessThanOrEqual(360.0 + 1e-9)
+            ->and($cell['to_mm'])->toBeLessThanOrEqual(M_PI * 22 + 1e-9)
+            ->and(abs(fmod($cell['to_deg'] - $next['from_deg'] + 540, 360) - 180))->toBeLessThan(1e-6);
+    }
+    expect($cells[0]['from_deg'])->toEqualWithDelta(fmod($start + 360, 360), 1e-9);
+})->with([0.0, 90.0, 350.0, 359.9]);
+
+it('keeps the letters of a seam on the drawing', function (): void {
+    $around = M_PI * 22;
+    foreach (Drawn::of('layout.lettering', ['text' => 'EBB', 'outer_diameter' => 22, 'start' => 300])['letters']->texts('label') as [$x]) {
+        expect($x)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual($around);
+    }
+});
+
+it('judges every stone that is set by what the wheels do to it', function (): void {
+    $answer = reckon('finish.plan', ['stones_set' => ['opal', 'ruby', 'diamond']]);
+    expect($answer->finding('polish-harms-stone')?->message)->toContain('opal')->not->toContain('ruby')
+        ->and($answer->finding('wheel-scratches')?->message)->toContain('ruby')->toContain('opal')->not->toContain('diamond');
+    expect(reckon('finish.plan', ['stones_set' => ['diamond']])->findings)->toBe([]);
+});
+
+it('says how each metal glows when it is annealed', function (string $alloy, string $says): void {
+    expect(reckon('anneal.passes', ['alloy' => $alloy, 'work' => 'press', 'strain' => 0.1])->value('annealing'))->toContain($says);
+})->with([
+    ['sterling-925', '600–650 °C, dull red in the shade; quench'], ['14k-rose', '650–700 °C, dull red in the shade; quench at once'],
+    ['18k-white-nickel', '700–750 °C, dull red in the shade; let it cool in air'], ['platinum-950', '1000 °C, bright orange'],
+    ['18k-white-palladium', 'supplier’s own sheet'],
+]);
+
+it('reads what lies between two temperatures without the zero of the scale', function (): void {
+    expect(BenchTalk::read(Quantity::TemperatureDifference, '18 F'))->toEqualWithDelta(10.0, 1e-9)
+        ->and(BenchTalk::read(Quantity::Temperature, '50 F'))->toEqualWithDelta(10.0, 1e-9)
+        ->and(BenchTalk::read(Quantity::TemperatureDifference, '18'))->toBe(18.0);
+    $plan = ['parts' => [['id' => 'a', 'alloy' => 'sterling-925']], 'joints' => [['id' => 'j', 'parts' => 'a, a']]];
+    // A margin of 27 °F is 15 °C: hard at 788 goes to 802 − 14, and no longer.
+    expect(reckon('join.plan', [...$plan, 'margin_c' => '25 F'])->value('heats')[0]['solder'])->toBe('silver-hard')
+        ->and(reckon('join.plan', [...$plan, 'margin_c' => '27 F'])->value('heats')[0]['solder'])->toBe('silver-medium');
+});
+
+it('draws and says the workshop’s own gypsum limit', function (): void {
+    $given = ['flask_diameters' => [63.5], 'pour_temperature' => '1000 F'];
+    $own = ['rules' => ['burnout.gypsum_limit' => '1300 F']];
+    $usual = reckon('burnout.programme', $given);
+    expect($usual->num('gypsum_limit'))->toBe(732.0)->and($usual->finding('over-gypsum-limit'))->toBeNull()
+        ->and($usual->num('flask_temperature'))->toEqualWithDelta(537.7778, 1e-4);
+    // 1300 °F is 704.4 °C, and the short programme burns clean at 732.
+    $lower = reckon('burnout.programme', [...$given, ...$own]);
+    expect($lower->finding('over-gypsum-limit')?->message)->toContain('732 °C is above 704.4')->and($lower->finding('over-gypsum-limit')?->set)->toBe([])
+        ->and(reckon('burnout.core', ['diameter' => 63.5, 'pour_temperature' => '1000 F', ...$own])->finding('over-gypsum-limit')?->message)->toContain('704.4');
+    $texts = static fn (array $more): array => array_column(Drawn::of('burnout.programme', [...$given, ...$more])['kiln']->texts(), 2);
+    expect($texts([]))->toContain('gypsum limit 732')->toContain('537.8')
+        ->and($texts($own))->toContain('gypsum limit 704.4')->not->toContain('gypsum limit 732');
+});
