@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Casting;
 
+use App\Bench\JobAnswer;
 use App\Http\Controllers\CastingController;
 use App\Models\Job;
 use App\Models\Run;
@@ -11,6 +12,7 @@ use App\Models\RunFlask;
 use App\Models\Workshop;
 use HotSprue\Casting\Step;
 use HotSprue\Drawing\RunDrawing;
+use HotSprue\Job\Station;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Input;
 use HotSprue\Sheet\Sheets;
@@ -62,10 +64,12 @@ final class RunAnswer
         ], $status);
     }
 
-    /** @return array<string, mixed> powder, water and the working clock of a flask; its patterns are left out, so that there is enough */
+    /** @return array<string, mixed> powder, water and the working clock of a flask, as its first job has them */
     private static function mix(RunFlask $flask, Rules $rules): array
     {
-        $answer = Sheets::named('investment.mix')->reckon(Input::read(Sheets::describe('investment.mix')->inputs, ['flask_diameter' => $flask->diameter, 'flask_height' => $flask->height], $rules), $rules);
+        $job = $flask->jobs->sortBy('number')->first();
+        $answer = ($job === null ? null : (new JobAnswer($job, $job->held(), Station::Tree))->reckoned()->answers['investment.mix'] ?? null)
+            ?? Sheets::named('investment.mix')->reckon(Input::read(Sheets::describe('investment.mix')->inputs, ['flask_diameter' => $flask->diameter, 'flask_height' => $flask->height], $rules), $rules);
 
         return ['powder' => $answer->num('powder_mass'), 'water' => $answer->num('water_mass'), 'clock' => $answer->value('clock'), 'stand_min' => $answer->num('stand_min')];
     }

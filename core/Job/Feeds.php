@@ -165,34 +165,42 @@ final class Feeds
                 'across' => $result('wax.pattern', 'whole_across'), 'deep' => $result('wax.pattern', 'whole_along'), 'tall' => $result('wax.pattern', 'whole_tall'),
                 'sprue_length' => $result('sprue.size', 'height'), 'flask' => $decision('tree.flask'),
             ],
-            'investment.mix' => [
-                'flask_diameter' => $result('flask.choose', 'flask_diameter'), 'flask_height' => $result('flask.choose', 'flask_height'),
-                'pattern_volume_mm3' => [Source::result('wax.pattern', 'ring_volume_mm3')->plus(Source::result('sprue.size', 'sprue_volume_mm3'))],
-                'water_per_100' => $decision('tree.water_per_100'), 'overage_percent' => $decision('tree.overage_percent'),
-                'water_temperature' => $decision('tree.water_temperature'), 'standing' => $decision('tree.standing'), 'stand' => $decision('tree.stand'),
-            ],
-            'pour.temperatures' => ['alloy' => $decision('brief.alloy'), 'thinnest' => $result('wax.dimensions', 'thinnest_as_cast')],
-            'burnout.programme' => [
-                'flask_diameters' => [Source::result('flask.choose', 'flask_diameter')->listed()],
-                'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
-                'school' => $decision('burnout.school'), 'ready_at' => $decision('burnout.ready_at'), 'switch_on' => [Source::decision('burnout.switch_on')->unless('burnout.ready_at')],
-            ],
-            'burnout.core' => [
-                'diameter' => $result('flask.choose', 'flask_diameter'), 'school' => $decision('burnout.school'), 'water_per_100' => $decision('tree.water_per_100'),
-                'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
-            ],
-            'pour.fill' => [
-                'thinnest_modulus' => $result('sprue.size', 'thinnest_modulus'), 'volume_mm3' => $result('wax.pattern', 'ring_volume_mm3'), 'gate_area' => $result('sprue.size', 'gate_area'),
-                'method' => $decision('pour.method'), 'alloy' => $decision('brief.alloy'), 'flask_temperature' => $result('burnout.core', 'core_at_pour'),
-                'metal_temperature' => [Source::decision('pour.metal_temperature'), Source::result('pour.temperatures', 'metal_low')], 'head' => $decision('pour.head'),
-            ],
             'metal.charge' => [
                 'wax_mass' => $reading('attempts', 'wax_mass'), 'stones_in_wax' => $reading('attempts', 'stones_in_wax'), 'stones_mass' => $reading('attempts', 'stones_mass'),
                 'displaced_ml' => [Source::result('wax.pattern', 'ring_volume_mm3')->times(0.001)->unless('attempts.wax_mass')],
                 'weighed' => $reading('attempts', 'weighed'), 'wax' => $decision('wax.wax'),
                 'sprue_volume_mm3' => $result('sprue.size', 'sprue_volume_mm3'), 'alloy' => $decision('brief.alloy'),
                 'method' => $decision('pour.method'), 'button_fraction' => $decision('pour.button_fraction'), 'process' => $decision('wax.process'),
+                'drawn_volume_mm3' => $result('wax.pattern', 'ring_volume_mm3'),
                 'new_mass' => $decision('pour.new_mass'), 'reused_mass' => $decision('pour.reused_mass'),
+            ],
+            'pour.temperatures' => ['alloy' => $decision('brief.alloy'), 'thinnest' => $result('wax.dimensions', 'thinnest_as_cast')],
+            'burnout.programme' => [
+                'flask_diameters' => [Source::flask('diameter')->listed(), Source::result('flask.choose', 'flask_diameter')->listed()],
+                'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
+                'school' => $decision('burnout.school'), 'ready_at' => $decision('burnout.ready_at'), 'switch_on' => [Source::decision('burnout.switch_on')->unless('burnout.ready_at')],
+            ],
+            'burnout.core' => [
+                'diameter' => [Source::flask('diameter'), Source::result('flask.choose', 'flask_diameter')], 'school' => $decision('burnout.school'), 'water_per_100' => $decision('tree.water_per_100'),
+                'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
+            ],
+            'pour.fill' => [
+                'thinnest_modulus' => $result('sprue.size', 'thinnest_modulus'), 'volume_mm3' => [Source::result('metal.charge', 'piece_volume_mm3'), Source::result('wax.pattern', 'ring_volume_mm3')],
+                'gate_area' => $result('sprue.size', 'gate_area'),
+                'method' => $decision('pour.method'), 'alloy' => $decision('brief.alloy'), 'flask_temperature' => $result('burnout.core', 'core_at_pour'),
+                'metal_temperature' => [Source::decision('pour.metal_temperature'), Source::result('pour.temperatures', 'metal_low')], 'head' => $decision('pour.head'),
+            ],
+            // A weighed wax is the better volume; what stands beside it in the flask takes its part too.
+            'investment.mix' => [
+                'flask_diameter' => [Source::flask('diameter'), Source::result('flask.choose', 'flask_diameter')],
+                'flask_height' => [Source::flask('height'), Source::result('flask.choose', 'flask_height')],
+                'pattern_volume_mm3' => [
+                    Source::result('metal.charge', 'pattern_volume_mm3')->plus(Source::flask('others')),
+                    Source::result('wax.pattern', 'ring_volume_mm3')->plus(Source::result('sprue.size', 'sprue_volume_mm3')),
+                ],
+                'water_per_100' => [Source::flask('water'), Source::decision('tree.water_per_100')],
+                'overage_percent' => [Source::flask('overage'), Source::decision('tree.overage_percent')],
+                'water_temperature' => $decision('tree.water_temperature'), 'standing' => $decision('tree.standing'), 'stand' => $decision('tree.stand'),
             ],
             'spin.balance' => [
                 'crucible_mass' => $decision('pour.crucible_mass'), 'flask_mass' => $decision('pour.flask_mass'), 'charge_mass' => $result('metal.charge', 'charge_mass'),

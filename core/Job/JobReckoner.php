@@ -40,14 +40,20 @@ final class JobReckoner
     private const LONG = ['burnout.core', 'join.plan'];
 
     /** @param ?Closure(string, Closure(): Answer): Answer $remember */
-    private function __construct(private readonly Document $document, private readonly Rules $rules, private readonly ?Closure $remember) {}
+    private function __construct(
+        private readonly Document $document,
+        private readonly Rules $rules,
+        private readonly ?Closure $remember,
+        private readonly ?InFlask $flask,
+    ) {}
 
     /**
      * @param  ?Closure(string, Closure(): Answer): Answer  $remember  gives the answer that is kept under a key, or makes it
+     * @param  ?InFlask  $flask  of a run, where it stands in one
      */
-    public static function reckon(Document $document, Rules $rules, ?Closure $remember = null): Reckoned
+    public static function reckon(Document $document, Rules $rules, ?Closure $remember = null, ?InFlask $flask = null): Reckoned
     {
-        $reckoner = new self($document, $rules, $remember);
+        $reckoner = new self($document, $rules, $remember, $flask);
         $kind = Kind::of($document);
         foreach (array_keys(Feeds::table()) as $use) {
             if ($kind->reckons($use)) {
@@ -128,6 +134,7 @@ final class JobReckoner
             'flags' => $this->flags($source->flags),
             'picked' => $this->picked($source->name, $source->result, array_key_first($source->flags)),
             'yes' => true,
+            'flask' => $this->flask?->{$source->name},
             'collected' => $this->collected($source->name, $source->flags),
             'result' => isset($this->answers[$source->name]) ? $this->answers[$source->name]->value($source->result) : null,
             default => $source->name,
@@ -140,6 +147,8 @@ final class JobReckoner
         }
         if ($source->plus !== null) {
             $more = $this->ask($source->plus);
+            // Where it stands in no flask of a run, nothing stands beside it.
+            $more ??= $source->plus->kind === 'flask' ? 0.0 : null;
             if (! is_numeric($more) || ! is_numeric($value)) {
                 return null;
             }
@@ -244,6 +253,9 @@ final class JobReckoner
     {
         $unasked = [];
         foreach (array_reverse(Feeds::table()[$use]['inputs'][$input] ?? []) as $source) {
+            if ($source->kind === 'flask') {
+                continue;
+            }
             if ($source->kind === 'result') {
                 $needs = $this->wants[$source->name] ?? array_keys($this->errors[$source->name] ?? []);
                 if ($needs !== []) {

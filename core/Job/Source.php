@@ -73,6 +73,12 @@ final readonly class Source
         return new self('picked', $group, $name, flags: $where === '' ? [] : [$where => $where]);
     }
 
+    /** What is so of the flask of a run that the job stands in: a property of `InFlask`. */
+    public static function flask(string $property): self
+    {
+        return new self('flask', $property);
+    }
+
     /** Not where this other decision or reading (group.name) has been made. */
     public function unless(string $path): self
     {

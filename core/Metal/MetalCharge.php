@@ -21,6 +21,9 @@ use HotSprue\Wax\Shrinkage;
 /** The metal to melt for a wax, and what the cold casting should weigh. Source: workbook 7. */
 final class MetalCharge implements Sheet
 {
+    /** More than this from its drawing, a weighed wax is looked at again. */
+    private const OFF_DRAWING = 0.1;
+
     private const SOURCE = 'workbook 7, metal from wax';
 
     public function description(): Description
@@ -42,6 +45,7 @@ final class MetalCharge implements Sheet
                 Field::choice('method', Methods::ALL, 'how it is poured')->fromRule('charge.method'),
                 Field::share('button_fraction', 'button as a share of the fill; by the method unless said')->optional(),
                 Field::mass('button_minimum', 'least button; by the method unless said')->allowingZero()->optional(),
+                Field::of(Quantity::CubicMillimetres, 'drawn_volume_mm3', 'volume of the bare pattern as drawn, to be held against the weighed wax')->optional(),
                 Shrinkage::process(),
                 Field::mass('new_mass', 'clean new metal in the charge')->allowingZero()->optional(),
                 Field::mass('reused_mass', 'buttons and sprues in the charge')->allowingZero()->optional(),
@@ -49,6 +53,8 @@ final class MetalCharge implements Sheet
             [
                 Output::mass('piece_mass', 'the liquid metal the piece takes, without sprues'),
                 Output::mass('fill_mass', 'the liquid metal the piece and its sprues take'),
+                Output::of(Quantity::CubicMillimetres, 'piece_volume_mm3', 'volume of the bare pattern'),
+                Output::of(Quantity::CubicMillimetres, 'pattern_volume_mm3', 'volume of the pattern with its sprues, that no investment takes'),
                 Output::mass('expected_mass', 'what the cold casting should weigh, sprues on, button off'),
                 Output::mass('expected_piece_mass', 'what it should weigh with its sprues cut off'),
                 Output::mass('button_mass', 'button'),
@@ -58,6 +64,7 @@ final class MetalCharge implements Sheet
             ],
             [
                 'stones-in-wax' => 'the wax was weighed with stones in it and their mass is not known',
+                'weighed-off-drawing' => 'the weighed wax and its drawing differ by over 10 %',
                 'little-new-metal' => 'under half of the charge is new metal',
                 'too-little-new-metal' => 'under three tenths of the charge is new metal',
                 'charge-short' => 'the metal laid out is less than the charge',
@@ -93,6 +100,8 @@ final class MetalCharge implements Sheet
         $charge = $fill + $button;
         $buttonUse = $input->has('button_fraction') ? 'button_fraction' : 'method';
         $answer
+            ->work('piece_volume_mm3', 1000 * $piece / $metal, 'piece ÷ metal density × 1000', '{} ÷ {} × 1000', [$piece, $metal], $withSprues, 'one bare pattern', self::SOURCE)
+            ->work('pattern_volume_mm3', 1000 * $fill / $metal, 'fill ÷ metal density × 1000', '{} ÷ {} × 1000', [$fill, $metal], $withSprues, 'the mould is the wax’s size, and metal fills it', self::SOURCE)
             ->work('expected_mass', $fill * (1 - $shrink) ** 3, 'fill × (1 − shrinkage)³', '{} × (1 − {}) ^ 3', [$fill, $shrink], [...$withSprues, 'process'], 'the cold casting is smaller every way; only this is held against the balance', self::SOURCE)
             ->work('expected_piece_mass', $piece * (1 - $shrink) ** 3, 'piece × (1 − shrinkage)³', '{} × (1 − {}) ^ 3', [$piece, $shrink], [...$withSprues, 'process'], 'the trimmed casting is held against this', self::SOURCE)
             ->work('button_mass', $button, 'the larger of share × fill and the least button', 'max({} × {}, {})', [$fraction, $fill, $minimum], [...$withSprues, $buttonUse], 'the button feeds the sprues while they freeze, and drives a hand pour', self::SOURCE)
@@ -102,6 +111,9 @@ final class MetalCharge implements Sheet
             $answer->work('factor', $charge / $bare, 'charge ÷ wax without stones', '{} ÷ {}', [$charge, $bare], $uses, 'the rule of thumb this replaces', self::SOURCE);
         }
         $this->judge($answer, $input, $rules, $charge, $alloy);
+        if ($input->has('wax_mass') && $input->has('drawn_volume_mm3')) {
+            $this->judgeDrawing($answer, 1000 * $piece / $metal, $input->num('drawn_volume_mm3'));
+        }
 
         return $answer->answer();
     }
@@ -183,6 +195,16 @@ final class MetalCharge implements Sheet
         }
         if ($alloy !== null && ! $alloy->isForGypsum()) {
             $answer->find(Level::Stop, 'not-for-gypsum', 'alloy', ucfirst($alloy->metal).' goes beyond gypsum investment and an ordinary torch.', 'Fabricate it, or send it out to be cast.');
+        }
+    }
+
+    private function judgeDrawing(Reckoning $answer, float $weighed, float $drawn): void
+    {
+        $off = $weighed / $drawn - 1;
+        if (abs($off) > self::OFF_DRAWING + 1e-9) {
+            $answer->find(Level::Caution, 'weighed-off-drawing', 'wax_mass',
+                sprintf('The weighed wax is %.0f mm³, %.0f %% %s than drawn (%.0f).', $weighed, 100 * abs($off), $off > 0 ? 'more' : 'less', $drawn),
+                'Look which is wrong: stones in the wax, the tree weighed for the pattern, or sizes that were carved otherwise. Charge and powder go by the weighed one.');
         }
     }
 

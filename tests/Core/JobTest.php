@@ -9,6 +9,7 @@ use HotSprue\Job\DecisionFields;
 use HotSprue\Job\Document;
 use HotSprue\Job\Drift;
 use HotSprue\Job\Feeds;
+use HotSprue\Job\InFlask;
 use HotSprue\Job\JobReckoner;
 use HotSprue\Job\Kind;
 use HotSprue\Job\Likeness;
@@ -53,6 +54,7 @@ it('feeds every sheet only from what there is, and from uses that were reckoned 
                 'collected' => expect(array_diff(array_keys($source->flags), array_keys(ReadingFields::of($source->name))))->toBe([], $what),
                 'flags' => expect(array_diff($source->flags, array_keys(DecisionFields::all())))->toBe([], $what),
                 'result' => expect($before)->toContain($source->name)->and(Sheets::describe(Feeds::table()[$source->name]['sheet'])->result($source->result))->not->toBeNull($what),
+                'flask' => expect(property_exists(InFlask::class, $source->name))->toBeTrue($what),
                 default => expect($source->kind)->toBeIn(['fixed', 'yes']),
             };
         }

@@ -175,3 +175,40 @@ it('walks three flasks of four jobs through a power cut to weighed castings and 
         ->and((int) DB::table('postings')->sum('milligrams'))->toBe((int) DB::table('lots')->sum('mass_mg'))
         ->and($statement->firstWhere('of', 'sterling-925')['fine_mg'])->toEqualWithDelta(59900 * 0.925, 1e-6);
 });
+
+it('mixes one figure of powder for a flask: on the run, on each of its jobs and on paper', function (): void {
+    [$one, $other] = [waxed(), waxed('sterling-925', 'second')];
+    $edit = fn (Job $job, array $changes) => test()->postJson("/api/jobs/{$job->number}/changes", [
+        'changes' => array_map(static fn (string $path, string $to): array => ['path' => $path, 'from' => null, 'to' => $to], array_keys($changes), $changes),
+    ])->assertOk();
+    $edit($one, ['attempts.0.wax_mass' => '0.62 g', 'attempts.0.weighed' => 'pattern', 'tree.water_per_100' => '42']);
+    $mix = static fn (Job $job): array => test()->getJson("/api/jobs/{$job->number}?station=tree")->assertOk()->json('answers')['investment.mix'];
+    $powder = static fn (Job $job): float => $mix($job)['results']['powder_mass']['value'];
+    $volume = static fn (Job $job): float => test()->getJson("/api/jobs/{$job->number}?station=tree")->json('answers')['metal.charge']['results']['pattern_volume_mm3']['value'];
+    $run = planned([[$one->number, $other->number]]);
+    $flask = $run->flasks()->firstOrFail();
+    // Both patterns out of the run's flask, by the first job's water: 42 ml to 100 g, 5 % over.
+    $slurry = (M_PI / 4 * $flask->diameter ** 2 * $flask->height - $volume($one) - $volume($other)) * 1.05 / 1000;
+    $expected = $slurry / (1 / 2.55 + 0.42);
+    $shown = $this->getJson("/api/casting/{$run->id}")->json('flask_rows.0.mix');
+    expect($powder($one))->toEqualWithDelta($expected, 1e-6)->and($powder($other))->toEqualWithDelta($expected, 1e-6)
+        ->and($shown['powder'])->toEqualWithDelta($expected, 1e-6)->and($shown['water'])->toEqualWithDelta($expected * 0.42, 1e-6);
+    // The weighed wax, 0.62 g at 1.00, and its sprues are what the mould holds of the first.
+    $sprues = test()->getJson("/api/jobs/{$one->number}?station=tree")->json('answers')['sprue.size']['results']['sprue_volume_mm3']['value'];
+    expect($volume($one))->toEqualWithDelta(620 + $sprues, 1e-6);
+});
+
+it('mixes for a job of its own by its weighed wax before it stands in a run', function (): void {
+    $job = waxed();
+    $answers = fn (): array => $this->getJson("/api/jobs/{$job->number}?station=tree")->json('answers');
+    $before = $answers();
+    $this->postJson("/api/jobs/{$job->number}/changes", ['changes' => [['path' => 'attempts.0.wax_mass', 'from' => null, 'to' => '3 g']]])->assertOk();
+    $after = $answers();
+    $flask = $after['flask.choose']['results'];
+    $taken = 3000 + $after['sprue.size']['results']['sprue_volume_mm3']['value'];
+    $slurry = (M_PI / 4 * $flask['flask_diameter']['value'] ** 2 * $flask['flask_height']['value'] - $taken) * 1.05 / 1000;
+    expect($after['investment.mix']['results']['slurry_ml']['value'])->toEqualWithDelta($slurry, 1e-6)
+        ->and($after['investment.mix']['results']['powder_mass']['value'])->toBeLessThan($before['investment.mix']['results']['powder_mass']['value'])
+        // Drawn it is 0.36 g: somebody weighed the tree, or another ring.
+        ->and(array_column($after['metal.charge']['findings'], 'code'))->toContain('weighed-off-drawing');
+});

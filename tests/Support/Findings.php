@@ -229,6 +229,9 @@ final class Findings
                 ['little-new-metal', ['wax_mass' => 0.4, 'alloy' => 'sterling-925'], ['new_mass' => 4.999, 'reused_mass' => 5.001], ['new_mass' => 5, 'reused_mass' => 5]],
                 ['too-little-new-metal', ['wax_mass' => 0.4, 'alloy' => 'sterling-925'], ['new_mass' => 2.999, 'reused_mass' => 7.001], ['new_mass' => 3, 'reused_mass' => 7]],
                 ['charge-short', ['wax_mass' => 1, 'alloy' => 'sterling-925'], ['new_mass' => 15.35], ['new_mass' => 15.36]],
+                // 1 g of wax at 1.00 is 1000 mm³.
+                ['weighed-off-drawing', ['wax_mass' => 1, 'alloy' => 'sterling-925'], ['drawn_volume_mm3' => 909], ['drawn_volume_mm3' => 910]],
+                ['weighed-off-drawing', ['wax_mass' => 1, 'alloy' => 'sterling-925'], ['drawn_volume_mm3' => 1112], ['drawn_volume_mm3' => 1111]],
                 ['nickel', ['wax_mass' => 1], ['alloy' => '14k-white-nickel'], ['alloy' => '18k-white-palladium']],
                 ['not-for-gypsum', ['wax_mass' => 1], ['alloy' => 'palladium-950'], ['alloy' => '18k-white-palladium']],
             ],
