@@ -47,7 +47,7 @@ final class StonePlan
         $view = new View('head', 'The head from above', 'main', [-$across - $side, -$along - 1.0, 2 * ($across + $side), 2 * $along + 2.0 + 60 * $box], 10);
         self::neighbours($view, $parts);
         self::bezel($view, $outline, $parts);
-        $edge = self::flipped($outline->parallel(0.0)->points(self::POINTS));
+        $edge = self::flipped($outline->parallel(0.0)->corneredPoints(self::POINTS));
         $view->through($edge, 'fill-stone')->through($edge);
         self::facets($view, $outline);
         self::claws($view, $parts);
@@ -90,7 +90,7 @@ final class StonePlan
     private static function facets(View $view, Outline $outline): void
     {
         $edge = self::flipped($outline->parallel(0.0)->points(8));
-        $table = array_map(static fn (array $p): array => [$p[0] * self::TABLE, $p[1] * self::TABLE], self::flipped($outline->parallel(0.0)->points(self::POINTS)));
+        $table = array_map(static fn (array $p): array => [$p[0] * self::TABLE, $p[1] * self::TABLE], self::flipped($outline->parallel(0.0)->corneredPoints(self::POINTS)));
         $view->through($table, 'thin');
         foreach ($edge as [$x, $y]) {
             $view->line($x * self::TABLE, $y * self::TABLE, $x, $y, 'ghost');

@@ -235,17 +235,24 @@ final readonly class Outline
         return $mitres;
     }
 
-    /** @return list<float> from the centroid to the middle of each side between two points or corners, counter-clockwise from the top */
+    /** @return list<float> from the centroid to each side between two points or corners, where it is nearest, counter-clockwise from the top */
     public function sides(): array
     {
+        if ($this->shape === Shape::Pear) {
+            // Its sides are nearest above the middle of their arcs, beside the centroid.
+            $left = $this->pieces[1];
+
+            return $left instanceof Arc ? array_fill(0, 2, $left->radius - hypot($left->x, $left->y)) : [];
+        }
         $sixths = match ($this->shape) {
             Shape::Trillion => [5, 9, 13],
-            Shape::Rectangle, Shape::Cushion, Shape::Octagon => [3, 6, 9, 12],
-            Shape::Marquise, Shape::Pear => [6, 12],
+            Shape::Rectangle, Shape::Cushion => [3, 6, 9, 12],
+            Shape::Octagon => [3, 4.5, 6, 7.5, 9, 10.5, 12, 13.5],
+            Shape::Marquise => [6, 12],
             default => [],
         };
 
-        return array_map(fn (int $sixth): float => $this->towards($sixth * M_PI / 6), $sixths);
+        return array_map(fn (float $sixth): float => $this->towards($sixth * M_PI / 6), $sixths);
     }
 
     /** How far the outline reaches from its centroid in a direction. */

@@ -31,6 +31,36 @@ final readonly class Parallel
         return $last->at($last->length($this->offset), $this->offset);
     }
 
+    /**
+     * Points equally spaced by arc length, and every corner beside them, so that none is cut off.
+     *
+     * @return list<array{float, float}> from the top, counter-clockwise
+     */
+    public function corneredPoints(int $count): array
+    {
+        $placed = array_map(fn (int $i): array => [$this->length * $i / $count, ...$this->at($this->length * $i / $count)], range(0, $count - 1));
+        $along = 0.0;
+        foreach ($this->pieces as $piece) {
+            if ($piece->length($this->offset) < 1e-12) {
+                $placed[] = [$along, ...$piece->at(0.0, $this->offset)];
+            }
+            $along += $piece->length($this->offset);
+        }
+        usort($placed, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $points = [];
+        foreach ($placed as [$at, $x, $y]) {
+            $last = $points === [] ? null : $points[count($points) - 1];
+            // A corner on the seam stands at the beginning; at the end it would be there twice.
+            $there = $last !== null && hypot($last[0] - $x, $last[1] - $y) < 1e-9
+                || $at > $this->length / 2 && hypot($points[0][0] - $x, $points[0][1] - $y) < 1e-9;
+            if (! $there) {
+                $points[] = [$x, $y];
+            }
+        }
+
+        return $points;
+    }
+
     /** @return list<array{float, float, float}> equally spaced by arc length */
     public function points(int $count, float $start = 0.0): array
     {

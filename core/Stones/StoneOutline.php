@@ -46,7 +46,7 @@ final class StoneOutline implements Sheet
         $outline = StoneInput::read($input);
         $uses = StoneInput::uses($input);
         [$left, $right, $bottom, $top] = $outline->box();
-        $points = $outline->parallel(0.0)->points(self::POINTS);
+        $points = $outline->parallel(0.0)->corneredPoints(self::POINTS);
         $area = $outline->area();
         $answer = Reckoning::of($this, $input);
         $this->work($answer, $outline, $uses, $area);

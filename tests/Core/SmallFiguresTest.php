@@ -74,3 +74,32 @@ it('draws and says the workshop’s own gypsum limit', function (): void {
     expect($texts([]))->toContain('gypsum limit 732')->toContain('537.8')
         ->and($texts($own))->toContain('gypsum limit 704.4')->not->toContain('gypsum limit 732');
 });
+
+it('names every side of a stone, each where it is nearest, and draws every corner', function (): void {
+    $outline = static fn (array $given): array => [
+        array_column(reckon('stone.outline', $given)->value('distances'), 'mm', 'to'), array_map(static fn (array $p): array => [$p['x_mm'], $p['y_mm']], reckon('stone.outline', $given)->value('points')),
+    ];
+    $has = static fn (array $points, float $x, float $y): bool => array_filter($points, static fn (array $p): bool => hypot($p[0] - $x, $p[1] - $y) < 1e-9) !== [];
+    [$octagon, $points] = $outline(['shape' => 'octagon', 'length' => 8, 'width' => 6]);
+    // Corners cut by 0.18 × 6: their lines lie (4 + 1.92) ÷ √2 from the middle.
+    expect(array_filter(array_keys($octagon), static fn (string $to): bool => str_starts_with($to, 'side')))->toHaveCount(8)
+        ->and($octagon['side 2'])->toEqualWithDelta(5.92 / M_SQRT2, 1e-9);
+    foreach ([[1.92, 4], [3, 2.92], [3, -2.92], [1.92, -4], [-1.92, -4], [-3, -2.92], [-3, 2.92], [-1.92, 4]] as [$x, $y]) {
+        expect($has($points, $x, $y))->toBeTrue();
+    }
+    expect(count($points))->toBeGreaterThanOrEqual(96)->and(count(array_unique(array_map(static fn (array $p): string => sprintf('%.9f %.9f', ...$p), $points))))->toBe(count($points));
+    // A pear's nearest side, by trying: two hundred thousand places along its outline.
+    [$pear, $drawn] = $outline(['shape' => 'pear', 'length' => 9, 'width' => 6]);
+    $high = $pear['point 1'];
+    [$radius, $centre] = [(9 + 36) / 6, $high - 6];
+    $nearest = INF;
+    for ($i = 0; $i <= 200_000; $i++) {
+        $at = asin(6 / $radius) * $i / 200_000;
+        $nearest = min($nearest, hypot($radius - 3 - $radius * cos($at), $centre + $radius * sin($at)));
+    }
+    expect($pear['side 1'])->toEqualWithDelta($nearest, 1e-6)->and($pear['side 2'])->toBe($pear['side 1'])->and($has($drawn, 0.0, $high))->toBeTrue();
+    [, $square] = $outline(['shape' => 'rectangle', 'length' => 7, 'width' => 5]);
+    expect($has($square, 2.5, 3.5))->toBeTrue()->and($has($square, -2.5, -3.5))->toBeTrue();
+    // A marquise as wide as long is a circle.
+    expect(reckon('stone.outline', ['shape' => 'marquise', 'length' => 5, 'width' => 5])->num('perimeter'))->toEqualWithDelta(5 * M_PI, 1e-9);
+});
