@@ -53,6 +53,7 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
         Route::get('history', [JobController::class, 'history']);
         Route::get('figures', [StationController::class, 'figures']);
         Route::get('looks', [LookController::class, 'index']);
+        Route::get('metal', [JobMetalController::class, 'index']);
         Route::get('file', [JobFileController::class, 'json']);
         Route::get('zip', [JobFileController::class, 'zip']);
         Route::get('drawings/{view}.{kind}', [DrawingController::class, 'show'])->where(['view' => '[a-z-]+', 'kind' => 'svg|dxf']);
@@ -105,11 +106,17 @@ Route::middleware(['may:client', Once::class, SubstituteBindings::class])->group
 });
 Route::middleware(['may:metal', Once::class, SubstituteBindings::class])->group(function (): void {
     Route::post('jobs/{job}/charge', [MetalController::class, 'charge']);
+    Route::post('jobs/{job}/metal/take', [JobMetalController::class, 'take']);
+    Route::post('jobs/{job}/metal/back', [JobMetalController::class, 'giveBack']);
+    Route::post('jobs/{job}/metal/solder', [JobMetalController::class, 'solder']);
+    Route::post('jobs/{job}/metal/trim', [JobMetalController::class, 'trim']);
     Route::post('jobs/{job}/sizing-metal', [JobMetalController::class, 'sizing']);
     Route::post('jobs/{job}/deliver-metal', [JobMetalController::class, 'deliver']);
     Route::post('metal', [MetalController::class, 'receive']);
     Route::post('metal/move', [MetalController::class, 'move']);
     Route::post('metal/import', [MetalController::class, 'import']);
+    Route::post('metal/lots/{lot}/assay', [MetalController::class, 'assay']);
+    Route::post('metal/lots/{lot}/credit', [MetalController::class, 'credit']);
     Route::post('metal/lots/{lot}/weigh', [MetalController::class, 'weigh']);
     Route::post('metal/movements/{movement}/reverse', [MetalController::class, 'reverse']);
 });

@@ -26,12 +26,12 @@ final class AccountKeeper
      *
      * @throws MetalRefused
      */
-    public function receive(array $lot, int $milligrams, string $reason, ?Person $by): Movement
+    public function receive(array $lot, int $milligrams, string $reason, ?Person $by, ?Job $job = null): Movement
     {
-        return Turn::take(function () use ($lot, $milligrams, $reason, $by): Movement {
+        return Turn::take(function () use ($lot, $milligrams, $reason, $by, $job): Movement {
             $made = Lot::query()->create([...$lot, 'mass_mg' => 0]);
 
-            return $this->post(MovementKind::Receive, [$made->id => $milligrams], 0, $reason, $by, null);
+            return $this->post(MovementKind::Receive, [$made->id => $milligrams], 0, $reason, $by, $job);
         });
     }
 
@@ -59,7 +59,7 @@ final class AccountKeeper
             $client = Lot::query()->whereKey(array_keys($from))->whereNotNull('client_id')->value('client_id');
             $lot = ['alloy' => $first->alloy, 'fineness' => $first->fineness, 'mass_mg' => 0, 'job_id' => $job->id];
             $postings = array_map(static fn (int $milligrams): int => -$milligrams, $from);
-            $postings[Lot::query()->create([...$lot, 'name' => "casting of job {$job->number}", 'kind' => 'piece', 'client_id' => $job->client_id, 'origin' => "job {$job->number}"])->id] = $casting;
+            $postings[Lot::query()->create([...$lot, 'name' => "casting of job {$job->number}", 'kind' => 'piece', 'client_id' => $client, 'origin' => "job {$job->number}"])->id] = $casting;
             if ($button > 0) {
                 $postings[Lot::query()->create([...$lot, 'name' => "button of job {$job->number}", 'kind' => 'button', 'client_id' => $client, 'origin' => 'button and sprues of job '.$job->number.', from '.implode(', ', Lot::query()->whereKey(array_keys($from))->pluck('name')->all())])->id] = $button;
             }

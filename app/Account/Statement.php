@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Models\Lot;
+use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -62,20 +63,30 @@ final class Statement
         return $sums;
     }
 
-    /** @return list<array<string, mixed>> lots with what is left of them */
-    public static function lots(): array
+    /**
+     * Lots with what is left of them: some, or all.
+     *
+     * @param  ?EloquentCollection<int, Lot>  $lots
+     * @return list<array<string, mixed>>
+     */
+    public static function lots(?EloquentCollection $lots = null): array
     {
-        return array_values(Lot::query()->with(['client', 'job'])->orderBy('alloy')->orderBy('id')->get()->map(static fn (Lot $lot): array => [
+        $lots ??= Lot::query()->orderBy('alloy')->orderBy('id')->get();
+
+        return array_values($lots->load(['client', 'job'])->map(static fn (Lot $lot): array => [
             'id' => $lot->id, 'name' => $lot->name, 'kind' => $lot->kind, 'alloy' => $lot->alloy, 'fineness' => $lot->fineness, 'owner' => $lot->client?->name, 'client_id' => $lot->client_id,
             'job' => $lot->job?->number, 'origin' => $lot->origin, 'mass' => $lot->mass_mg / 1000, 'fine' => $lot->mass_mg * $lot->fineness / 1000,
         ])->all());
     }
 
     /** @return list<array<string, mixed>> the last movements, newest first */
-    public static function movements(int $limit = 100, ?int $lot = null): array
+    public static function movements(int $limit = 100, ?int $lot = null, ?int $job = null, ?string $reason = null): array
     {
         $movements = DB::table('movements')->leftJoin('people', 'people.id', '=', 'movements.person_id')->leftJoin('jobs', 'jobs.id', '=', 'movements.job_id')
             ->when($lot, static fn (Builder $query, int $lot) => $query->whereIn('movements.id', DB::table('postings')->where('lot_id', $lot)->select('movement_id')))
+            ->when($job, static fn (Builder $query, int $job) => $query->where('movements.job_id', $job))
+            ->when($reason, static fn (Builder $query, string $reason) => $query->where('reason', $reason)->whereNull('reverses_id')
+                ->whereNotIn('movements.id', DB::table('movements')->whereNotNull('reverses_id')->select('reverses_id')))
             ->orderByDesc('movements.id')->limit($limit)->select(['movements.*', 'people.name as by', 'jobs.number as job'])->get();
         $ids = $movements->pluck('id');
         $postings = DB::table('postings')->join('lots', 'lots.id', '=', 'postings.lot_id')->whereIn('movement_id', $ids)->orderBy('postings.id')->select(['movement_id', 'lot_id', 'name', 'alloy', 'milligrams'])->get()->groupBy('movement_id');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Casting\Placing;
 use App\Models\Job;
 use App\Models\Workshop;
 use Closure;
@@ -45,7 +44,7 @@ final readonly class JobAnswer
     {
         $this->rules = $job->rules();
         // A burnout's heat is reckoned once for the same flask and programme.
-        $this->reckoned = JobReckoner::reckon($document, $this->rules, static fn (string $key, Closure $make): Answer => Cache::remember("sheet.{$key}", self::REMEMBERED, $make), Placing::of($job));
+        $this->reckoned = JobReckoner::reckon($document, $this->rules, static fn (string $key, Closure $make): Answer => Cache::remember("sheet.{$key}", self::REMEMBERED, $make), Around::of($job));
     }
 
     /**

@@ -14,7 +14,7 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property string $name
- * @property string $kind stock, button, scrap, sweeps or piece
+ * @property string $kind stock, button, scrap, sweeps, piece or unassayed
  * @property string $alloy
  * @property float $fineness
  * @property int|null $client_id
@@ -27,7 +27,9 @@ use Illuminate\Support\Carbon;
  */
 final class Lot extends Model
 {
-    public const KINDS = ['stock', 'button', 'scrap', 'sweeps', 'piece'];
+    public const UNASSAYED = 'unassayed';
+
+    public const KINDS = ['stock', 'button', 'scrap', 'sweeps', 'piece', self::UNASSAYED];
 
     protected $fillable = ['name', 'kind', 'alloy', 'fineness', 'client_id', 'job_id', 'origin', 'mass_mg', 'version'];
 
@@ -51,6 +53,6 @@ final class Lot extends Model
 
     public function held(): Held
     {
-        return new Held($this->id, $this->alloy, $this->fineness, $this->mass_mg, $this->client_id, $this->kind === 'piece' ? ($this->job->client_id ?? 0) : null);
+        return new Held($this->id, $this->alloy, $this->fineness, $this->mass_mg, $this->client_id, $this->kind === 'piece' ? ($this->job->client_id ?? 0) : null, $this->kind !== self::UNASSAYED);
     }
 }

@@ -10,6 +10,9 @@ final readonly class Ledger
     /** A melt may miss its lot's fineness by so much, parts of 1. */
     private const FINENESS = 0.003;
 
+    /** What may happen to metal of unknown fineness. */
+    private const APART = [MovementKind::Receive, MovementKind::Return, MovementKind::Correct];
+
     /** @param array<int, Lot> $lots by id */
     private function __construct(public array $lots) {}
 
@@ -27,6 +30,9 @@ final readonly class Ledger
             $lot = $lots[$posting->lot] ?? throw MetalRefused::unknownLot($posting->lot);
             if ($lot->mass + $posting->milligrams < 0) {
                 throw MetalRefused::overdrawn($lot, $posting->milligrams);
+            }
+            if (! $lot->assayed && ! $movement->reverses && ! in_array($movement->kind, self::APART, true)) {
+                throw MetalRefused::unassayed($lot);
             }
             $lots[$posting->lot] = $lot->changed($posting->milligrams);
         }

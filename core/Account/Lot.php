@@ -15,10 +15,12 @@ final readonly class Lot
         public ?int $owner = null,
         /** The client whose piece it is cast into, for a casting. */
         public ?int $pieceOf = null,
+        /** Whether its fineness is known; what is not is kept apart. */
+        public bool $assayed = true,
     ) {}
 
     public function changed(int $milligrams): self
     {
-        return new self($this->id, $this->alloy, $this->fineness, $this->mass + $milligrams, $this->owner, $this->pieceOf);
+        return new self($this->id, $this->alloy, $this->fineness, $this->mass + $milligrams, $this->owner, $this->pieceOf, $this->assayed);
     }
 }

@@ -34,6 +34,11 @@ final class MetalRefused extends DomainException
         return new self('A client’s metal goes into that client’s piece, or back to that client.');
     }
 
+    public static function unassayed(Lot $lot): self
+    {
+        return new self("Nobody has assayed lot {$lot->id}: it is kept apart, given back, or assayed first.");
+    }
+
     public static function fineness(float $from, Lot $into): self
     {
         return new self(sprintf('Melted together these are %.3f fine, and the lot they go into is %.3f. Add fine metal or master alloy, or melt into a lot of that fineness.', $from, $into->fineness));

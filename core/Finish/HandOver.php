@@ -23,6 +23,8 @@ final class HandOver implements Sheet
 
     public const LOOKS = ['size' => 'size on the mandrel', 'tight' => 'stones tight, tapped and heard', 'level' => 'stones level', 'snags' => 'claws free of snags', 'joints' => 'joints closed, under a glass', 'photograph' => 'photographed'];
 
+    public const LEFT = ['unasked', 'kept'];
+
     public const MARKS = ['unasked', 'struck', 'sent', 'exempt'];
 
     public function description(): Description
@@ -41,6 +43,8 @@ final class HandOver implements Sheet
                 Field::choice('looked', array_keys(self::LOOKS), 'what has been looked at')->many()->default([]),
                 Field::mass('client_metal', 'metal that the client gave')->allowingZero()->default(0.0),
                 Field::mass('client_returned', 'metal that went back to the client')->allowingZero()->default(0.0),
+                Field::mass('client_left_mass', 'metal of the client’s that stands in the account, in no piece')->allowingZero()->optional(),
+                Field::choice('client_left', self::LEFT, 'what was agreed about it')->default('unasked'),
             ],
             [
                 Output::mass('metal_mass', 'metal in it, stones off'),
@@ -53,6 +57,7 @@ final class HandOver implements Sheet
             [
                 'size-off' => 'a size away from the one agreed by a quarter of a US size or more',
                 'mass-off' => 'metal away from what it should weigh by more than the workshop allows',
+                'client-metal-left' => 'metal of the client’s is left over, and nobody has said what becomes of it',
                 'mark-unasked' => 'nobody has asked whether law wants a mark',
                 'not-looked' => 'something on the last-look list not yet looked at',
                 'holds-nickel' => 'a white gold that holds nickel',
@@ -71,6 +76,10 @@ final class HandOver implements Sheet
             ->work('client_balance', $input->num('client_metal') - $input->num('client_returned') - ($input->num('client_metal') > 0 ? $metal : 0.0), 'client’s metal − returned − metal in the piece, where the client gave any', '{} − {} − {}', [$input->num('client_metal'), $input->num('client_returned'), $input->num('client_metal') > 0 ? $metal : 0.0], ['client_metal', 'client_returned', 'piece_mass'], 'settled with the client at the counter', 'workbook 14');
         $this->judgeWeight($answer, $input, $metal, $rules);
         $this->judgeSize($answer, $input, $rules);
+        if ($input->numOr('client_left_mass', 0.0) > 0.0 && $input->text('client_left') === 'unasked') {
+            $answer->find(Level::Stop, 'client-metal-left', 'client_left', sprintf('%.3f g of the client’s own metal stands in the account, and is not in this piece.', $input->num('client_left_mass')),
+                'Give it back or credit it below; or say that it is kept for the client’s next piece.', ['client_left' => 'kept']);
+        }
         if ($input->text('mark') === 'unasked') {
             $answer->find(Level::Stop, 'mark-unasked', 'mark', 'Nobody has said whether law wants a mark on it.', 'Ask the local assay office; then say struck, sent or exempt.');
         }

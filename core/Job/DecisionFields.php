@@ -201,6 +201,7 @@ final class DecisionFields
             ...array_map(static fn (string $look): Field => Field::yesNo("handover.{$look}", HandOver::LOOKS[$look]), array_keys(HandOver::LOOKS)),
             Field::mass('handover.client_metal', 'metal that the client gave')->allowingZero(),
             Field::mass('handover.client_returned', 'metal that went back to the client')->allowingZero(),
+            Field::choice('handover.client_left', HandOver::LEFT, 'what was agreed about metal of the client’s that is left'),
         ];
     }
 }

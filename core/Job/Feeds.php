@@ -272,6 +272,7 @@ final class Feeds
                 'wanted_diameter' => $finger, 'size_measured' => $decision('handover.size_measured'), 'mark' => $decision('handover.mark'), 'alloy' => $decision('brief.alloy'),
                 'looked' => [Source::flags(array_combine(array_keys(HandOver::LOOKS), array_map(static fn (string $look): string => "handover.{$look}", array_keys(HandOver::LOOKS))))],
                 'client_metal' => $decision('handover.client_metal'), 'client_returned' => $decision('handover.client_returned'),
+                'client_left_mass' => [Source::around('clientMetalLeft')], 'client_left' => $decision('handover.client_left'),
             ],
             'care.advice' => ['alloy' => $decision('brief.alloy'), 'stones' => [Source::collected('stones', ['species', 'treated'])], 'setting' => $decision('stones.setting'), 'rhodium' => $decision('finish.rhodium'), 'patina' => $decision('finish.patina')],
         ];

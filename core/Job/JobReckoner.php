@@ -44,16 +44,15 @@ final class JobReckoner
         private readonly Document $document,
         private readonly Rules $rules,
         private readonly ?Closure $remember,
-        private readonly ?InFlask $flask,
+        private readonly Surroundings $around,
     ) {}
 
     /**
      * @param  ?Closure(string, Closure(): Answer): Answer  $remember  gives the answer that is kept under a key, or makes it
-     * @param  ?InFlask  $flask  of a run, where it stands in one
      */
-    public static function reckon(Document $document, Rules $rules, ?Closure $remember = null, ?InFlask $flask = null): Reckoned
+    public static function reckon(Document $document, Rules $rules, ?Closure $remember = null, Surroundings $around = new Surroundings): Reckoned
     {
-        $reckoner = new self($document, $rules, $remember, $flask);
+        $reckoner = new self($document, $rules, $remember, $around);
         $kind = Kind::of($document);
         foreach (array_keys(Feeds::table()) as $use) {
             if ($kind->reckons($use)) {
@@ -134,7 +133,8 @@ final class JobReckoner
             'flags' => $this->flags($source->flags),
             'picked' => $this->picked($source->name, $source->result, array_key_first($source->flags)),
             'yes' => true,
-            'flask' => $this->flask?->{$source->name},
+            'flask' => $this->around->flask?->{$source->name},
+            'around' => $this->around->{$source->name},
             'collected' => $this->collected($source->name, $source->flags),
             'result' => isset($this->answers[$source->name]) ? $this->answers[$source->name]->value($source->result) : null,
             default => $source->name,
@@ -253,7 +253,7 @@ final class JobReckoner
     {
         $unasked = [];
         foreach (array_reverse(Feeds::table()[$use]['inputs'][$input] ?? []) as $source) {
-            if ($source->kind === 'flask') {
+            if (in_array($source->kind, ['flask', 'around'], true)) {
                 continue;
             }
             if ($source->kind === 'result') {

@@ -79,6 +79,12 @@ final readonly class Source
         return new self('flask', $property);
     }
 
+    /** What is so of the job outside its document: a property of `Surroundings`. */
+    public static function around(string $property): self
+    {
+        return new self('around', $property);
+    }
+
     /** Not where this other decision or reading (group.name) has been made. */
     public function unless(string $path): self
     {

@@ -17,6 +17,7 @@ use HotSprue\Job\ReadingFields;
 use HotSprue\Job\Reckoned;
 use HotSprue\Job\Source;
 use HotSprue\Job\Station;
+use HotSprue\Job\Surroundings;
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Sheets;
 
@@ -55,6 +56,7 @@ it('feeds every sheet only from what there is, and from uses that were reckoned 
                 'flags' => expect(array_diff($source->flags, array_keys(DecisionFields::all())))->toBe([], $what),
                 'result' => expect($before)->toContain($source->name)->and(Sheets::describe(Feeds::table()[$source->name]['sheet'])->result($source->result))->not->toBeNull($what),
                 'flask' => expect(property_exists(InFlask::class, $source->name))->toBeTrue($what),
+                'around' => expect(property_exists(Surroundings::class, $source->name))->toBeTrue($what),
                 default => expect($source->kind)->toBeIn(['fixed', 'yes']),
             };
         }

@@ -125,7 +125,7 @@ it('sends the client a look whose token is nowhere kept, and takes the client’
     // The page shows the drawing and nothing of money, others or the bench.
     $this->get($path)->assertOk()->assertSee('lantern ring')->assertSee('<svg', false)->assertDontSee('700')->assertDontSee('sterling');
     $this->post($path, ['what' => 'asks', 'name' => 'Oda'])->assertStatus(422)->assertSee('Say what should be changed.');
-    $this->post($path, ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'grid'])->assertStatus(422)->assertSee('invalid');
+    $this->post($path, ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'grid'])->assertStatus(422)->assertSee('none of the choices');
     $this->post($path, ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'head', 'words' => '<b>lovely</b>'])->assertRedirect("{$path}?thanks=1#said");
     $word = $job->refresh()->held()->list('words')[0];
     expect($word)->toMatchArray(['what' => 'picks', 'arrangement' => 'head', 'by' => 'Oda', 'words' => '<b>lovely</b>'])->and($word['at'])->toStartWith(today()->toDateString());

@@ -90,6 +90,8 @@ final class Findings
             'hand.over' => [
                 ['size-off', [...$last, 'wanted_diameter' => 17], ['size_measured' => round(M_PI * 17.2033, 4)], ['size_measured' => round(M_PI * 17.2031, 4)]],
                 ['mass-off', [...$last, 'expected_mass' => 8], ['piece_mass' => 8.41], ['piece_mass' => 8.4]],
+                ['client-metal-left', $last, ['client_left_mass' => 0.001], ['client_left_mass' => 0]],
+                ['client-metal-left', $last, ['client_left_mass' => 2], ['client_left_mass' => 2, 'client_left' => 'kept']],
                 ['mark-unasked', $last, ['mark' => 'unasked'], ['mark' => 'exempt']],
                 ['not-looked', $last, ['looked' => ['size', 'tight', 'level', 'snags', 'joints']], []],
                 ['holds-nickel', $last, ['alloy' => '18k-white-nickel'], ['alloy' => '18k-white-palladium']],

@@ -14,17 +14,14 @@ use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Movement;
+use App\Models\Note;
 use App\Models\Person;
 use App\Models\Workshop;
 use HotSprue\Account\MovementKind;
 use HotSprue\Job\Change;
 use HotSprue\Job\Conflict;
 use HotSprue\Job\Document;
-use HotSprue\Measures\NotUnderstood;
-use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
 use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Field;
 use HotSprue\Stock\Alloy;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -34,6 +31,8 @@ use Illuminate\Http\UploadedFile;
 /** The metal account: lots, movements, statements. */
 final class MetalController
 {
+    use ReadsMass;
+
     private const MOST_BYTES = 1_000_000;
 
     public function __construct(private readonly AccountKeeper $keeper, private readonly JobKeeper $jobs) {}
@@ -53,11 +52,12 @@ final class MetalController
     {
         $rules = Workshop::the()->rulebook->rules();
         $asked = $request->validate([
-            'alloy' => 'required|string|in:'.implode(',', $rules->names('stock.alloys')), 'name' => 'nullable|string|max:80', 'client_id' => 'nullable|integer|exists:clients,id',
-            'kind' => 'nullable|in:stock,button,scrap,sweeps', 'reason' => 'nullable|string|max:200',
+            'alloy' => 'required|string|in:'.implode(',', [...$rules->names('stock.alloys'), ...$rules->names('stock.solders')]), 'name' => 'nullable|string|max:80', 'client_id' => 'nullable|integer|exists:clients,id',
+            'kind' => 'nullable|in:stock,button,scrap,sweeps,unassayed', 'reason' => 'nullable|string|max:200',
         ]);
-        $alloy = Alloy::named($asked['alloy'], $rules);
-        $lot = ['name' => trim($asked['name'] ?? '') ?: $alloy->label, 'kind' => $asked['kind'] ?? 'stock', 'alloy' => $alloy->name, 'fineness' => $alloy->fineness, 'client_id' => $asked['client_id'] ?? null, 'origin' => $asked['reason'] ?? ''];
+        // Solder has lots of its own, so that what a heat takes can be told.
+        $metal = $rules->row(in_array($asked['alloy'], $rules->names('stock.solders'), true) ? 'stock.solders' : 'stock.alloys', $asked['alloy']);
+        $lot = ['name' => trim($asked['name'] ?? '') ?: $metal['label'], 'kind' => $asked['kind'] ?? 'stock', 'alloy' => $asked['alloy'], 'fineness' => ($asked['kind'] ?? '') === Lot::UNASSAYED ? 0.0 : (float) ($metal['fineness'] ?? 0.0), 'client_id' => $asked['client_id'] ?? null, 'origin' => $asked['reason'] ?? ''];
         $this->keeper->receive($lot, $this->milligrams($request->input('mass'), 'mass'), $asked['reason'] ?? '', Person::at($request));
 
         return $this->index($request)->setStatusCode(201);
@@ -90,6 +90,39 @@ final class MetalController
         }
 
         return $this->index($request);
+    }
+
+    /** A lot that was kept apart is assayed: from now on it is of that alloy. */
+    public function assay(Request $request, Lot $lot): JsonResponse
+    {
+        $rules = Workshop::the()->rulebook->rules();
+        $asked = $request->validate(['alloy' => 'required|string|in:'.implode(',', $rules->names('stock.alloys'))]);
+        if ($lot->kind !== Lot::UNASSAYED) {
+            throw BadInput::field('alloy', "Lot {$lot->id} is known to be {$lot->alloy}.");
+        }
+        $alloy = Alloy::named($asked['alloy'], $rules);
+        $lot->update(['kind' => 'stock', 'alloy' => $alloy->name, 'fineness' => $alloy->fineness]);
+        Note::write('lot assayed', Person::at($request), ['lot' => $lot->id, 'alloy' => $alloy->name]);
+
+        return $this->index($request);
+    }
+
+    /** A client's metal is credited: it leaves as the client's and comes in as the workshop's, by the same mass. */
+    public function credit(Request $request, Lot $lot): JsonResponse
+    {
+        $asked = $request->validate(['reason' => 'required|string|max:200'], ['reason.required' => 'Say what was agreed with the client.']);
+        if ($lot->client_id === null || $lot->mass_mg === 0 || $lot->kind === Lot::UNASSAYED) {
+            throw BadInput::field('lot', 'Metal of a client, of known fineness, is credited.');
+        }
+        Turn::take(function () use ($lot, $asked, $request): void {
+            [$mass, $by] = [$lot->mass_mg, Person::at($request)];
+            $this->keeper->move(MovementKind::Return, [$lot->id => -$mass], 0, "credited: {$asked['reason']}", $by, $lot->job);
+            $this->keeper->receive([
+                'name' => "credited, {$lot->name}", 'kind' => $lot->kind, 'alloy' => $lot->alloy, 'fineness' => $lot->fineness, 'origin' => "from lot {$lot->id}",
+            ], $mass, "credited: {$asked['reason']}", $by);
+        });
+
+        return $this->index($request)->setStatusCode(201);
     }
 
     public function reverse(Request $request, Movement $movement): JsonResponse
@@ -175,19 +208,5 @@ final class MetalController
         });
 
         return $this->index($request)->setStatusCode(201);
-    }
-
-    /** @throws BadInput */
-    private function milligrams(mixed $typed, string $field, bool $any = false): int
-    {
-        $mass = Field::of(Quantity::Mass, $field, 'a mass');
-        try {
-            $negative = $any && ((is_string($typed) && str_starts_with(trim($typed), '-')) || (is_numeric($typed) && $typed < 0));
-            $grams = ($any ? $mass->allowingZero() : $mass)->read($negative ? (is_string($typed) ? ltrim(trim($typed), '-') : -1 * (float) $typed) : $typed, Rules::shipped());
-        } catch (NotUnderstood $not) {
-            throw BadInput::field($field, $not->getMessage());
-        }
-
-        return ($negative ? -1 : 1) * (int) round(1000 * (is_numeric($grams) ? (float) $grams : 0.0));
     }
 }

@@ -1008,6 +1008,12 @@ export interface components {
                     value: number;
                     typed: string;
                 };
+                /** @description What was agreed about metal of the client’s that is left. */
+                "handover.client_left"?: {
+                    /** @enum {string} */
+                    value: "unasked" | "kept";
+                    typed: string;
+                };
             };
             stones: {
                 key: string;
@@ -1892,6 +1898,12 @@ export interface components {
             out_mg: number;
             now_mg: number;
             fine_mg: number;
+        };
+        JobMetal: {
+            held: components["schemas"]["Lot"][];
+            left: components["schemas"]["Lot"][];
+            lots: components["schemas"]["Lot"][];
+            movements: components["schemas"]["Movement"][];
         };
         Metal: {
             lots: components["schemas"]["Lot"][];
