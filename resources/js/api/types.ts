@@ -32,6 +32,7 @@ export type Journal = Schemas['Journal'];
 export type People = Schemas['People'];
 export type Lot = Schemas['Lot'];
 export type Metal = Schemas['Metal'];
+export type JobMetal = Schemas['JobMetal'];
 export type Sample = Schemas['Sample'];
 export type StretchTests = Schemas['StretchTests'];
 

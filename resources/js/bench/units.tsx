@@ -46,6 +46,13 @@ export function say(value: unknown, quantity: string | null | undefined, units: 
             if (units.mass === 'ozt')
                 return { figure: (value / 31.1034768).toFixed(3), unit: 'ozt', kind: 'mass' };
             return { figure: value.toFixed(value >= 100 ? 1 : 2), unit: 'g', kind: 'mass' };
+        // The metal account is kept to the milligram, and shown so.
+        case 'account':
+            if (units.mass === 'dwt')
+                return { figure: (value / 1.55517384).toFixed(3), unit: 'dwt', kind: 'mass' };
+            if (units.mass === 'ozt')
+                return { figure: (value / 31.1034768).toFixed(5), unit: 'ozt', kind: 'mass' };
+            return { figure: value.toFixed(3), unit: 'g', kind: 'mass' };
         case 'temperature':
             return units.temperature === 'F'
                 ? { figure: trimmed(value * 1.8 + 32, 1), unit: '°F', kind: 'temperature' }

@@ -2,10 +2,11 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, post, Refusal } from '../api/client';
-import { say, useUnits, withUnit } from '../bench/units';
+import { useUnits, withUnit } from '../bench/units';
 import type { Sum } from '../api/types';
 import type { Lot, Metal } from '../api/types';
 import { Typed } from '../bench/fields';
+import { useWeighed } from './JobMetal';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
 
@@ -41,6 +42,18 @@ export function ChargeLots({ work }: { work: Work }) {
             void work.refetch();
         },
     });
+    const chosen = lots
+        .filter((lot) => (from[lot.id] ?? '').trim() !== '')
+        .map((lot) => ({ mass: withUnit(from[lot.id]!, 'mass', units), fineness: lot.fineness }));
+    const { data: sum } = useQuery({
+        queryKey: ['charge', chosen],
+        queryFn: () => post<Sum>('sums/alloy.mix', { lots: chosen, target_fineness: chosen[0]!.fineness }),
+        enabled: chosen.length > 0,
+        retry: false,
+    });
+    const weighed = useWeighed();
+    const charge = job.answers['metal.charge']?.results.charge_mass?.value as number | undefined;
+    const together = sum?.answer.results.final_mass?.value as number | undefined;
     const wanted = lots[0]?.fineness;
     const others = (data?.lots ?? []).filter(
         (lot) =>
@@ -62,14 +75,13 @@ export function ChargeLots({ work }: { work: Work }) {
             ) : (
                 <>
                     {lots.map((lot) => {
-                        const said = say(lot.mass, 'mass', units);
                         return (
                             <Flex key={lot.id} gap={3} align="center" py={1}>
                                 <Box flex="1">
                                     <b>{lot.id}</b> {lot.name}
                                     <Box as="span" color="soft">
                                         {' '}
-                                        {lot.kind}, {said.figure} {said.unit}
+                                        {lot.kind}, {weighed(lot.mass)}
                                         {lot.owner ? `, ${lot.owner}’s` : ''}
                                     </Box>
                                 </Box>
@@ -81,6 +93,18 @@ export function ChargeLots({ work }: { work: Work }) {
                             </Flex>
                         );
                     })}
+                    {chosen.length > 0 && together !== undefined ? (
+                        <Box role="status" data-testid="charge-chosen" fontWeight="600" pt={1}>
+                            {weighed(together)} chosen
+                            {charge === undefined
+                                ? ''
+                                : ` of ${weighed(charge)} wanted: ${
+                                      together < charge - 0.0005
+                                          ? `${weighed(charge - together)} short`
+                                          : `${weighed(together - charge)} over`
+                                  }`}
+                        </Box>
+                    ) : null}
                     <Flex gap={2} wrap="wrap" align="center" mt={1}>
                         <Typed
                             label="casting"
@@ -129,7 +153,8 @@ function Mixing({ lots, target }: { lots: Lot[]; target: number }) {
         retry: false,
     });
     const result = (name: string) => data?.answer.results[name]?.value;
-    const grams = (mass: unknown) => `${say(mass, 'mass', units).figure} ${say(mass, 'mass', units).unit}`;
+    const weighed = useWeighed();
+    const grams = (mass: unknown) => (typeof mass === 'number' ? weighed(mass) : '–');
     return (
         <Box as="details" mt={2} data-testid="mixing">
             <Box as="summary" minH="44px" pt={2} cursor="pointer" color="soft">

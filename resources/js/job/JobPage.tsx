@@ -10,6 +10,7 @@ import { Stem } from '../shell/Stem';
 import { BenchStrip, Next } from './BenchStrip';
 import { ClientPick, Pictures } from './BriefParts';
 import { ChargeLots } from './ChargeLots';
+import { ClientLeft, JobMetal, Trim } from './JobMetal';
 import { ClientLook } from './ClientLook';
 import { DecisionRail } from './DecisionRail';
 import { Findings } from './Findings';
@@ -220,12 +221,17 @@ function OneJob({ number }: { number: number }) {
                     ) : null}
                     {here === 'join' && job.document.parts.length === 0 ? null : rail}
                     {here === 'form' && decided['brief.kind']?.value === 'fabricated' ? (
-                        <FormParts work={work} catalogue={catalogue} />
+                        <>
+                            <FormParts work={work} catalogue={catalogue} />
+                            <JobMetal work={work} />
+                        </>
                     ) : null}
                     {here === 'sizing' ? <SizingParts work={work} /> : null}
                     {here === 'join' ? <JoinParts work={work} catalogue={catalogue} /> : null}
+                    {here === 'join' ? <JobMetal work={work} soldering /> : null}
                     {here === 'set' ? <SetParts work={work} /> : null}
                     {here === 'finish' ? <FinishParts work={work} /> : null}
+                    {here === 'handover' ? <ClientLeft work={work} /> : null}
                     {here === 'handover' ? <HandOverParts work={work} catalogue={catalogue} /> : null}
                     {here === 'brief' ? <Pictures work={work} /> : null}
                     {here === 'stones' ? (
@@ -253,6 +259,7 @@ function OneJob({ number }: { number: number }) {
                     ) : null}
                     {here === 'wax' ? <ClientLook work={work} /> : null}
                     {here === 'pour' ? <ChargeLots work={work} /> : null}
+                    {here === 'pour' ? <Trim work={work} /> : null}
                     {here === 'pour' &&
                     job.document.castings.some(
                         (casting) =>

@@ -52,7 +52,7 @@ export default function MetalPage() {
     });
     const act = (path: string, body: unknown) => send.mutateAsync({ path, body }).catch(() => undefined);
     const grams = (value: number) => {
-        const said = say(value, 'mass', units);
+        const said = say(value, 'account', units);
         return `${said.figure} ${said.unit}`;
     };
     if (!data) return <Box p={8}>Opening the safe…</Box>;

@@ -358,8 +358,8 @@ function Kiln({ job }: { job: Job }) {
                 ]}
             />
             <p>
-                Never above {said('burnout.programme', 'gypsum_limit', 'temperature') ?? '732 °C'}. Wax out with the sprue hole down. Ventilate; do not open the kiln on wax
-                vapour.
+                Never above {said('burnout.programme', 'gypsum_limit', 'temperature') ?? '732 °C'}. Wax out
+                with the sprue hole down. Ventilate; do not open the kiln on wax vapour.
             </p>
         </>
     );

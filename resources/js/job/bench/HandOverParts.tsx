@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { post } from '../../api/client';
+import { post, Refusal } from '../../api/client';
 import { say, useUnits } from '../../bench/units';
 import type { Catalogue, Field } from '../../api/types';
 import { Pictures } from '../BriefParts';
@@ -22,10 +22,15 @@ export function HandOverParts({ work, catalogue }: { work: Work; catalogue: Cata
     const queries = useQueryClient();
     const advice = (job.answers['care.advice']?.results.advice?.value ?? []) as { words: string }[];
     const deliver = useMutation({
-        mutationFn: () => post<{ delivered: number; lost: number }>(`jobs/${job.number}/deliver-metal`),
+        mutationFn: (sure: boolean) =>
+            post<{ delivered: number; lost: number }>(
+                `jobs/${job.number}/deliver-metal`,
+                sure ? { sure } : {},
+            ),
         onSuccess: () => void queries.invalidateQueries({ queryKey: ['metal'] }),
     });
-    const mass = (grams: number) => `${say(grams, 'mass', units).figure} ${say(grams, 'mass', units).unit}`;
+    const mass = (grams: number) =>
+        `${say(grams, 'account', units).figure} ${say(grams, 'account', units).unit}`;
     const signed = job.stations.find((one) => one.name === 'handover')?.state === 'signed';
     return (
         <>
@@ -46,7 +51,7 @@ export function HandOverParts({ work, catalogue }: { work: Work; catalogue: Cata
             <Pictures work={work} about="handover" />
             <Section name="settle" title="Settled">
                 <Flex gap={2} wrap="wrap" align="center">
-                    <Act kind="offer" loading={deliver.isPending} onClick={() => deliver.mutate()}>
+                    <Act kind="offer" loading={deliver.isPending} onClick={() => deliver.mutate(false)}>
                         Take its metal out of the account
                     </Act>
                     <Act kind="line" onClick={() => void go(`/print/${job.number}/handover`)}>
@@ -76,6 +81,13 @@ export function HandOverParts({ work, catalogue }: { work: Work; catalogue: Cata
                 {deliver.error ? (
                     <Box role="alert" color="hot" pt={1}>
                         {deliver.error.message}
+                        {deliver.error instanceof Refusal && deliver.error.errors.sure ? (
+                            <Box pt={1}>
+                                <Act kind="line" onClick={() => deliver.mutate(true)}>
+                                    Finishing took it: write it off
+                                </Act>
+                            </Box>
+                        ) : null}
                     </Box>
                 ) : null}
             </Section>

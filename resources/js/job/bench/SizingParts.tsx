@@ -2,11 +2,12 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, post } from '../../api/client';
-import type { Metal } from '../../api/types';
+import type { JobMetal, Metal } from '../../api/types';
 import type { Kept } from '../../api/types';
 import { Pick } from '../../bench/fields';
-import { say, useUnits } from '../../bench/units';
+import { moment, say, useUnits } from '../../bench/units';
 import { Pictures } from '../BriefParts';
+import { useWeighed } from '../JobMetal';
 import type { Work } from '../useJob';
 import { Section } from './Section';
 import { Act } from '../../bench/Act';
@@ -26,6 +27,15 @@ export function SizingParts({ work }: { work: Work }) {
             post<{ mass: number }>(`jobs/${job.number}/sizing-metal`, lot === '' ? {} : { lot: Number(lot) }),
         onSuccess: () => void queries.invalidateQueries({ queryKey: ['metal'] }),
     });
+    const { data: own } = useQuery({
+        queryKey: ['metal', 'job', job.number],
+        queryFn: () => get<JobMetal>(`jobs/${job.number}/metal`),
+    });
+    const booked = own?.movements.find(
+        (one) => one.reason === `sizing of job ${job.number}` && one.reverses === null && !one.reversed,
+    );
+    const mass = Math.max(0, ...(booked?.postings ?? []).map((posting) => Math.abs(posting.mass)));
+    const weighed = useWeighed();
     if (!results) return null;
     const lots = (data?.lots ?? []).filter(
         (one) =>
@@ -50,31 +60,37 @@ export function SizingParts({ work }: { work: Work }) {
                     title={grams > 0 ? 'Metal to let in' : 'Metal that comes off'}
                     hint={`${said.figure} ${said.unit}`}
                 >
-                    <Flex gap={2} align="center" wrap="wrap">
-                        {grams > 0 ? (
-                            <Pick
-                                label="from which lot"
-                                value={lot}
-                                options={[
-                                    [
-                                        '',
-                                        lots.length === 0
-                                            ? 'no such metal in the account'
-                                            : 'from which lot?',
-                                    ],
-                                    ...lots.map((one): [string, string] => [
-                                        String(one.id),
-                                        `${one.id} ${one.name}`,
-                                    ]),
-                                ]}
-                                onChange={setLot}
-                            />
-                        ) : null}
-                        <Act kind="main" loading={move.isPending} onClick={() => move.mutate()}>
-                            {grams > 0 ? 'Take it from the account' : 'Enter it as the client’s scrap'}
-                        </Act>
-                    </Flex>
-                    {move.data ? <Box role="status">Entered in the metal account.</Box> : null}
+                    {booked ? (
+                        <Box role="status" data-testid="sizing-booked">
+                            Booked in the metal account on {moment(booked.at)}: {weighed(mass)}. It is taken
+                            back on the Metal page (movement {booked.id}).
+                        </Box>
+                    ) : (
+                        <Flex gap={2} align="center" wrap="wrap">
+                            {grams > 0 ? (
+                                <Pick
+                                    label="from which lot"
+                                    value={lot}
+                                    options={[
+                                        [
+                                            '',
+                                            lots.length === 0
+                                                ? 'no such metal in the account'
+                                                : 'from which lot?',
+                                        ],
+                                        ...lots.map((one): [string, string] => [
+                                            String(one.id),
+                                            `${one.id} ${one.name}`,
+                                        ]),
+                                    ]}
+                                    onChange={setLot}
+                                />
+                            ) : null}
+                            <Act kind="main" loading={move.isPending} onClick={() => move.mutate()}>
+                                {grams > 0 ? 'Take it from the account' : 'Enter it as the client’s scrap'}
+                            </Act>
+                        </Flex>
+                    )}
                     {move.error ? (
                         <Box role="alert" color="hot">
                             {move.error.message}
