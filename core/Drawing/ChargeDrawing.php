@@ -27,8 +27,8 @@ final class ChargeDrawing
             ->result('charge_mass', 'charge to melt', [self::LONG / 2, -11], [[0, -3], [self::LONG, -3]])
             ->text(0, 40, 'laid out on the bench', 'start')
             ->input('new_mass', 'new metal', [12, 50])
-            ->input('reused_mass', 'metal used before', [44, 50])
-            ->result('new_share', 'share new', [76, 50]);
+            ->input('reused_mass', 'metal used before', [56, 50])
+            ->result('new_share', 'share new', [100, 50]);
 
         return [$view];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Account\AccountKeeper;
+use App\Account\JobMetal;
 use App\Bench\EntryKind;
 use App\Bench\JobKeeper;
 use App\Bench\WorkshopTime;
@@ -19,13 +20,16 @@ use App\Models\StretchTest;
 use App\Models\Workshop;
 use App\People\Role;
 use App\Pictures\PictureIntake;
+use Closure;
 use HotSprue\Account\MovementKind;
 use HotSprue\Casting\Step;
 use HotSprue\Finish\HandOver;
 use HotSprue\Job\Change;
 use HotSprue\Job\Drift;
 use HotSprue\Job\JobReckoner;
+use HotSprue\Job\Reckoned;
 use HotSprue\Job\Station;
+use HotSprue\Sheet\Answer;
 use HotSprue\Stock\Alloy;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -39,6 +43,9 @@ final class DemoSeeder extends Seeder
     private const SEED = 7;
 
     private Randomizer $dice;
+
+    /** @var array<string, Answer> */
+    private array $known = [];
 
     private Person $maren;
 
@@ -95,7 +102,7 @@ final class DemoSeeder extends Seeder
         $job = isset($rows) ? $this->keeper->change($job, self::changes($rows), $this->maren) : $job;
         foreach ($spec['readings'] ?? [] as $day => $readings) {
             Carbon::setTestNow($today->copy()->subDays(max(0, $spec['days_ago'] - $day))->setTime(11, 15));
-            $job = $this->keeper->change($job, self::changes($readings), $this->tobit);
+            $job = $this->keeper->change($job, self::changes($this->weighed($job, $readings), $job), $this->tobit);
         }
         foreach ($spec['signed'] ?? [] as $name) {
             $job = $this->sign($job, Station::from($name));
@@ -114,6 +121,43 @@ final class DemoSeeder extends Seeder
     }
 
     /**
+     * What the balance said of a wax and its casting: as they would come out of this very job, a little off as they do.
+     *
+     * @param  array<string, mixed>  $readings
+     * @return array<string, mixed>
+     */
+    private function weighed(Job $job, array $readings): array
+    {
+        $reckoned = $this->reckon($job);
+        $off = fn (int $least, int $most): float => 1 + $this->dice->getInt($least, $most) / 1000;
+        foreach (array_keys($readings) as $path) {
+            if (str_ends_with($path, '.wax_mass')) {
+                $readings[$path] = (string) round((float) $reckoned->value('wax.pattern', 'ring_volume_mm3') / 1000 * $off(-25, 25), 2);
+            }
+        }
+        if (! isset($readings['castings.0.charge_mass'])) {
+            return $readings;
+        }
+        $charge = ceil((float) $reckoned->value('metal.charge', 'charge_mass') * 2) / 2;
+        $whole = round((float) $reckoned->value('metal.charge', 'expected_mass') * $off(-14, 4), 2);
+        $piece = round((float) $reckoned->value('metal.charge', 'expected_piece_mass') * $off(-14, 4), 2);
+        $trimmed = ($readings['castings.0.verdict'] ?? '') === 'good';
+        $finished = round($piece * 0.955, 2);
+        $carats = $job->held()->decision('handover.stones_carats');
+
+        return [
+            ...$readings, 'castings.0.charge_mass' => (string) $charge, 'castings.0.button_mass' => (string) round($charge - $whole - 0.07, 2),
+            'castings.0.casting_mass' => (string) ($trimmed ? $piece : $whole), 'castings.0.weighed' => $trimmed ? 'trimmed' : 'whole',
+            ...($trimmed ? ['castings.0.sprues_mass' => (string) round($whole - $piece - 0.02, 2)] : []),
+            'pour.new_mass' => (string) round($charge * 0.6, 2), 'pour.reused_mass' => (string) round($charge * 0.4, 2),
+            ...($job->held()->decision('finish.mass_before') === null ? [] : ['finish.mass_before' => (string) $piece, 'finish.mass_after' => (string) $finished]),
+            ...($job->held()->decision('handover.piece_mass') === null ? [] : [
+                'handover.piece_mass' => (string) round($finished + 0.2 * (is_numeric($carats) ? (float) $carats : 0.0), 2), 'handover.expected_mass' => (string) round($piece * 0.96, 2),
+            ]),
+        ];
+    }
+
+    /**
      * A piece made and delivered some days ago, with the readings of its wax and casting.
      *
      * @param  array<string, mixed>  $spec
@@ -121,8 +165,8 @@ final class DemoSeeder extends Seeder
     private function finished(array $spec, int $daysAgo): void
     {
         $job = $this->job([...$spec, 'days_ago' => $daysAgo, 'due_in' => 24 - $daysAgo]);
-        $reckoned = JobReckoner::reckon($job->held(), $job->rules());
-        $pattern = (float) $reckoned->value('wax.pattern', 'volume_mm3');
+        $reckoned = $this->reckon($job);
+        $pattern = (float) $reckoned->value('wax.pattern', 'ring_volume_mm3');
         $wax = round($pattern / 1000 * (0.985 + $this->dice->getInt(0, 30) / 1000), 2);
         $bore = round((float) $reckoned->value('wax.dimensions', 'bore') + $this->dice->getInt(-4, 4) / 100, 2);
         Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 6)->setTime(15, 5));
@@ -138,10 +182,10 @@ final class DemoSeeder extends Seeder
                 $job = $this->notNeeded($job, Station::Stones);
             }
         }
-        $reckoned = JobReckoner::reckon($job->held(), $job->rules());
+        $reckoned = $this->reckon($job);
         $charge = ceil((float) $reckoned->value('metal.charge', 'charge_mass'));
         $casting = round((float) $reckoned->value('metal.charge', 'expected_mass') * (1 - $this->dice->getInt(-4, 14) / 1000), 2);
-        $loss = round($charge * $this->dice->getInt(2, 9) / 1000, 2);
+        $loss = round($charge * $this->dice->getInt(2, 7) / 1000, 2);
         Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 9)->setTime(14, 20));
         $lots = $this->charge((string) $job->held()->decision('brief.alloy'), (int) ($charge * 1000));
         $used = array_sum(array_slice($lots, 1)) / 1000;
@@ -151,20 +195,24 @@ final class DemoSeeder extends Seeder
             'castings.0.button_mass' => (string) round($charge - $casting - $loss, 2), 'castings.0.bore' => (string) round($bore * (1 - 0.001 * $this->dice->getInt(12, 18)), 2), 'castings.0.verdict' => 'good',
         ]), $this->tobit);
         (new AccountKeeper)->charge($job, $lots, (int) round($casting * 1000), (int) round(($charge - $casting - $loss) * 1000), $this->tobit);
+        $piece = round((float) $reckoned->value('metal.charge', 'expected_piece_mass') * $casting / (float) $reckoned->value('metal.charge', 'expected_mass'), 2);
+        $sprues = round($casting - $piece - 0.02, 2);
+        (new JobMetal(new AccountKeeper))->trim($job, (int) round($piece * 1000), (int) round($sprues * 1000), $this->tobit);
+        $job = $this->keeper->change($job, self::changes(['castings.0.casting_mass' => (string) $piece, 'castings.0.weighed' => 'trimmed', 'castings.0.sprues_mass' => (string) $sprues], $job), $this->tobit);
         $this->burnt($job);
         $job = $this->sign($job, Station::Pour);
         Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 18)->setTime(10, 10));
-        $finished = round($casting * (1 - $this->dice->getInt(30, 70) / 1000), 2);
+        $finished = round($piece * (1 - $this->dice->getInt(30, 70) / 1000), 2);
         $job = $this->keeper->change($job, self::changes([
-            'finish.mass_before' => (string) $casting, 'finish.mass_after' => (string) $finished, 'handover.piece_mass' => (string) $finished, 'handover.size_measured' => $spec['decisions']['brief.finger'], 'handover.mark' => 'struck',
+            'finish.mass_before' => (string) $piece, 'finish.mass_after' => (string) $finished, 'handover.piece_mass' => (string) $finished, 'handover.size_measured' => $spec['decisions']['brief.finger'], 'handover.mark' => 'struck',
             ...array_fill_keys(array_map(static fn (string $look): string => "handover.{$look}", array_keys(HandOver::LOOKS)), true),
         ]), $this->maren);
         $job = $this->notNeeded($this->notNeeded($job, Station::Join), Station::Set);
         $job = $this->sign($this->sign($job, Station::Finish), Station::HandOver);
         Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 22)->setTime(16, 30));
-        $piece = Lot::query()->where('job_id', $job->id)->where('kind', 'piece')->firstOrFail();
-        (new AccountKeeper)->move(MovementKind::Scrap, [$piece->id => (int) round(1000 * $finished) - $piece->mass_mg], $piece->mass_mg - (int) round(1000 * $finished), "finishing of job {$job->number}", $this->maren, $job);
-        (new AccountKeeper)->move(MovementKind::Deliver, [$piece->id => -(int) round(1000 * $finished)], 0, 'handed over', $this->maren);
+        $lot = Lot::query()->where('job_id', $job->id)->where('kind', 'piece')->firstOrFail();
+        (new AccountKeeper)->move(MovementKind::Scrap, [$lot->id => (int) round(1000 * $finished) - $lot->mass_mg], $lot->mass_mg - (int) round(1000 * $finished), "finishing of job {$job->number}", $this->maren, $job);
+        (new AccountKeeper)->move(MovementKind::Deliver, [$lot->id => -(int) round(1000 * $finished)], 0, 'handed over', $this->maren);
         $this->keeper->store($job, [new Change('closed', null, ['how' => 'delivered', 'reason' => '', 'by' => 'Maren', 'at' => now()->toIso8601String()])], $this->maren, EntryKind::Closing);
     }
 
@@ -193,7 +241,7 @@ final class DemoSeeder extends Seeder
     /** The burnout that a finished piece went through. */
     private function burnt(Job $job): void
     {
-        $reckoned = JobReckoner::reckon($job->held(), $job->rules());
+        $reckoned = $this->reckon($job);
         $stages = array_map(static fn (array $stage): array => ['name' => (string) $stage['name'], 'to' => (float) $stage['ramp_to_c'], 'minutes' => (float) $stage['ramp_min'] + (float) $stage['hold_min']], array_values((array) $reckoned->value('burnout.programme', 'stages')));
         $minutes = (int) ceil(array_sum(array_column($stages, 'minutes')));
         $began = now()->subMinutes($minutes);
@@ -221,7 +269,11 @@ final class DemoSeeder extends Seeder
         $this->receive('18k-yellow', 'old band, assayed', 4_310, 'brought by the client', 'Oda Brannick');
         $scrap = $this->receive('sterling-925', 'clean scrap, silver', 1_250, 'bench drawer', null, 'scrap');
         $keeper->move(MovementKind::Scrap, [$grain => -3_400, $scrap => 3_380], 20, 'wire ends', $this->tobit);
-        $keeper->charge(Job::query()->where('title', 'broad band, flat')->firstOrFail(), [$grain => 31_000], 23_900, 6_900, $this->tobit);
+        $band = Job::query()->where('title', 'broad band, flat')->firstOrFail();
+        [$charge, $casting, $button] = array_map(
+            static fn (string $name): int => (int) round(1000 * (float) $band->held()->list('castings')[0][$name]['value']), ['charge_mass', 'casting_mass', 'button_mass'],
+        );
+        $keeper->charge($band, [$grain => $charge], $casting, $button, $this->tobit);
     }
 
     /** One burnout in the kiln, three hours in. */
@@ -238,6 +290,12 @@ final class DemoSeeder extends Seeder
         DB::table('kiln_log')->insert(array_map(static fn (float $minute, ?float $c): array => ['run_id' => $run->id, 'minute' => $minute, 'kiln_c' => $c, 'planned_c' => $kiln->planned($minute), 'logged_at' => now()->subMinutes(190 - (int) $minute)], $minutes, $kiln->readings($minutes)));
     }
 
+    /** A job's answers; a burnout's heat is reckoned once for the same flask and programme. */
+    private function reckon(Job $job): Reckoned
+    {
+        return JobReckoner::reckon($job->held(), $job->rules(), fn (string $key, Closure $make): Answer => $this->known[$key] ??= $make());
+    }
+
     private function notNeeded(Job $job, Station $station): Job
     {
         $path = "stations.{$station->value}";
@@ -248,7 +306,7 @@ final class DemoSeeder extends Seeder
     private function sign(Job $job, Station $station): Job
     {
         $path = "stations.{$station->value}";
-        $signed = Drift::copy($station, JobReckoner::reckon($job->held(), $job->rules()));
+        $signed = Drift::copy($station, $this->reckon($job));
 
         return $this->keeper->store($job, [new Change($path, $job->held()->at($path), ['state' => 'signed', 'by' => 'Maren', 'at' => now()->toIso8601String(), 'signed' => $signed])], $this->maren, EntryKind::Station);
     }
@@ -279,8 +337,10 @@ final class DemoSeeder extends Seeder
      * @param  array<string, mixed>  $typed
      * @return list<Change>
      */
-    private static function changes(array $typed): array
+    private static function changes(array $typed, ?Job $job = null): array
     {
-        return array_map(static fn (string $path, mixed $value): Change => new Change($path, null, $value), array_keys($typed), array_values($typed));
+        $held = $job?->held();
+
+        return array_map(static fn (string $path, mixed $value): Change => new Change($path, $held?->at($path), $value), array_keys($typed), array_values($typed));
     }
 }

@@ -31,28 +31,27 @@ export function say(value: unknown, quantity: string | null | undefined, units: 
     switch (quantity) {
         case 'length':
         case 'ring-size':
-            if (units.length === 'in')
-                return { figure: (value / 25.4).toFixed(3), unit: 'in', kind: 'length' };
+            if (units.length === 'in') return { figure: fixed(value / 25.4, 3), unit: 'in', kind: 'length' };
             if (units.length === 'gauge' && value > 0)
                 return {
                     figure: (36 - (39 * Math.log(value / 0.127)) / Math.log(92)).toFixed(1),
                     unit: 'ga',
                     kind: 'length',
                 };
-            return { figure: value.toFixed(2), unit: 'mm', kind: 'length' };
+            return { figure: fixed(value, 2), unit: 'mm', kind: 'length' };
         case 'mass':
             if (units.mass === 'dwt')
-                return { figure: (value / 1.55517384).toFixed(2), unit: 'dwt', kind: 'mass' };
+                return { figure: fixed(value / 1.55517384, 2), unit: 'dwt', kind: 'mass' };
             if (units.mass === 'ozt')
-                return { figure: (value / 31.1034768).toFixed(3), unit: 'ozt', kind: 'mass' };
-            return { figure: value.toFixed(value >= 100 ? 1 : 2), unit: 'g', kind: 'mass' };
+                return { figure: fixed(value / 31.1034768, 3), unit: 'ozt', kind: 'mass' };
+            return { figure: fixed(value, value >= 100 ? 1 : 2), unit: 'g', kind: 'mass' };
         // The metal account is kept to the milligram, and shown so.
         case 'account':
             if (units.mass === 'dwt')
-                return { figure: (value / 1.55517384).toFixed(3), unit: 'dwt', kind: 'mass' };
+                return { figure: fixed(value / 1.55517384, 3), unit: 'dwt', kind: 'mass' };
             if (units.mass === 'ozt')
-                return { figure: (value / 31.1034768).toFixed(5), unit: 'ozt', kind: 'mass' };
-            return { figure: value.toFixed(3), unit: 'g', kind: 'mass' };
+                return { figure: fixed(value / 31.1034768, 5), unit: 'ozt', kind: 'mass' };
+            return { figure: fixed(value, 3), unit: 'g', kind: 'mass' };
         case 'temperature':
             return units.temperature === 'F'
                 ? { figure: trimmed(value * 1.8 + 32, 1), unit: '°F', kind: 'temperature' }
@@ -69,17 +68,17 @@ export function say(value: unknown, quantity: string | null | undefined, units: 
                   }
                 : { figure: trimmed(value, 1), unit: 'min' };
         case 'seconds':
-            return { figure: value < 10 ? value.toFixed(2) : trimmed(value, 1), unit: 's' };
+            return { figure: value < 10 ? fixed(value, 2) : trimmed(value, 1), unit: 's' };
         case 'share':
             return { figure: trimmed(value * 100, 1), unit: '%' };
         case 'cubic-millimetres':
-            return { figure: value.toFixed(value < 100 ? 1 : 0), unit: 'mm³' };
+            return { figure: fixed(value, value < 100 ? 1 : 0), unit: 'mm³' };
         case 'square-millimetres':
-            return { figure: value.toFixed(2), unit: 'mm²' };
+            return { figure: fixed(value, 2), unit: 'mm²' };
         case 'millilitres':
-            return { figure: value.toFixed(0), unit: 'ml' };
+            return { figure: fixed(value, 0), unit: 'ml' };
         case 'density':
-            return { figure: value.toFixed(3), unit: 'g/cm³' };
+            return { figure: fixed(value, 3), unit: 'g/cm³' };
         case 'angle':
             return { figure: trimmed(value, 1), unit: '°' };
         case 'heating-rate':
@@ -87,6 +86,12 @@ export function say(value: unknown, quantity: string | null | undefined, units: 
         default:
             return { figure: trimmed(value, Math.abs(value) < 100 ? 3 : 1), unit: '' };
     }
+}
+
+/** So many decimals, and never a nought below nought. */
+function fixed(value: number, decimals: number): string {
+    const text = value.toFixed(decimals);
+    return Number(text) === 0 ? (0).toFixed(decimals) : text;
 }
 
 function trimmed(value: number, decimals: number): string {

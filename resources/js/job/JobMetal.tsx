@@ -220,7 +220,7 @@ export function Trim({ work }: { work: Work }) {
         >
             <Line>
                 <Typed
-                    label="trimmed casting"
+                    label="trimmed"
                     value={cut.casting}
                     onChange={(typed) => setCut((now) => ({ ...now, casting: typed }))}
                 />

@@ -1,24 +1,14 @@
 import { Box, Button, Flex, Input } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState, type ReactNode } from 'react';
+import { useRef, useState } from 'react';
 import { get, post, Refusal } from '../api/client';
-import type { Client } from '../api/types';
-import { moment, say, useUnits, withUnit } from '../bench/units';
-import { Pick, Typed } from '../bench/fields';
-import type { Lot, Metal } from '../api/types';
-import { useCatalogue } from '../shell/catalogue';
+import type { Metal } from '../api/types';
 import { Act } from '../bench/Act';
-
-const KINDS: [string, string][] = [
-    ['cut', 'cut from a lot into another'],
-    ['melt', 'melt into another'],
-    ['scrap', 'gather as scrap'],
-    ['sweeps', 'sweeps come back'],
-    ['return', 'return to the client'],
-    ['deliver', 'deliver'],
-    ['correct', 'correct, with a reason'],
-];
-const ONE_LOT = ['sweeps', 'return', 'deliver', 'correct'];
+import { moment, say, useUnits } from '../bench/units';
+import { Lots } from '../metal/Lots';
+import { Move } from '../metal/Move';
+import { Ask, Section } from '../metal/parts';
+import { Receive } from '../metal/Receive';
 
 /** The metal account: what there is, gross and fine, what came and went, and every movement of it. */
 export default function MetalPage() {
@@ -57,7 +47,6 @@ export default function MetalPage() {
     };
     if (!data) return <Box p={8}>Opening the safe…</Box>;
     const standing = data.lots.filter((lot) => lot.mass > 0);
-    const heaviest = Math.max(...standing.map((lot) => lot.mass));
     return (
         <Box as="main" px={5} py={5} maxW="1180px" w="full" mx="auto">
             <Flex align="baseline" gap={4} wrap="wrap">
@@ -164,56 +153,7 @@ export default function MetalPage() {
                 <Receive onSend={(body) => act('metal', body)} />
                 <Move lots={standing} all={data.lots} onSend={(body) => act('metal/move', body)} />
             </Flex>
-            <Section title="Lots">
-                <table className="figures wide" aria-label="Lots">
-                    <tbody>
-                        {standing.map((lot) => (
-                            <tr key={lot.id} data-lot={lot.id}>
-                                <td style={{ width: '45%' }}>
-                                    <Act
-                                        kind="turn"
-                                        minW="44px"
-                                        px={1}
-                                        aria-label={`follow lot ${lot.id}`}
-                                        onClick={() => setLot(lot.id)}
-                                    >
-                                        {lot.id}
-                                    </Act>{' '}
-                                    {lot.name}
-                                    <Box as="span" color="soft">
-                                        {' '}
-                                        {lot.kind}
-                                        {lot.origin ? ` · ${lot.origin}` : ''}
-                                    </Box>
-                                    <Box
-                                        aria-hidden
-                                        className="lot-bar"
-                                        style={{ width: `${(lot.mass / heaviest) * 100}%` }}
-                                    />
-                                </td>
-                                <td>{lot.alloy.replaceAll('-', ' ')}</td>
-                                <td>{lot.owner ?? 'the workshop'}</td>
-                                <td>
-                                    <b>{grams(lot.mass)}</b>
-                                </td>
-                                <td>
-                                    <Ask
-                                        words="weigh"
-                                        name={`weigh lot ${lot.id}`}
-                                        label="on the balance"
-                                        done="keep"
-                                        onDone={(mass) =>
-                                            act(`metal/lots/${lot.id}/weigh`, {
-                                                mass: withUnit(mass, 'mass', units),
-                                            })
-                                        }
-                                    />
-                                </td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
-            </Section>
+            <Lots lots={standing} onFollow={setLot} act={act} />
             <Section title={lot === null ? 'Movements' : `Movements of lot ${lot}`}>
                 {lot === null ? null : (
                     <Act kind="turn" onClick={() => setLot(null)}>
@@ -264,194 +204,5 @@ export default function MetalPage() {
                 </table>
             </Section>
         </Box>
-    );
-}
-
-function Section({ title, children }: { title: string; children: ReactNode }) {
-    return (
-        <Box as="section" borderTopWidth="1px" borderColor="rule" py={3} mt={3} flex="1" minW="320px">
-            <Box as="h2" fontSize="17px" fontWeight="600" mb={2}>
-                {title}
-            </Box>
-            {children}
-        </Box>
-    );
-}
-
-function Do({ children }: { children: ReactNode }) {
-    return (
-        <Act kind="main" type="submit">
-            {children}
-        </Act>
-    );
-}
-
-function Receive({ onSend }: { onSend: (body: unknown) => Promise<unknown> }) {
-    const { units } = useUnits();
-    const catalogue = useCatalogue();
-    const { data } = useQuery({
-        queryKey: ['clients'],
-        queryFn: () => get<{ clients: Client[] }>('clients'),
-    });
-    const [lot, setLot] = useState({ alloy: 'sterling-925', mass: '', name: '', client: '', reason: '' });
-    const put = (name: string) => (value: string) => setLot((now) => ({ ...now, [name]: value }));
-    const alloys = catalogue?.decisions['brief.alloy']?.choices ?? [];
-    return (
-        <Section title="Receive">
-            <Flex
-                as="form"
-                gap={2}
-                wrap="wrap"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    void onSend({
-                        alloy: lot.alloy,
-                        mass: withUnit(lot.mass, 'mass', units),
-                        name: lot.name,
-                        client_id: lot.client === '' ? null : Number(lot.client),
-                        reason: lot.reason,
-                    }).then((done) => done && setLot((now) => ({ ...now, mass: '', name: '', reason: '' })));
-                }}
-            >
-                <Pick
-                    label="alloy received"
-                    value={lot.alloy}
-                    options={alloys.map((one): [string, string] => [one, one.replaceAll('-', ' ')])}
-                    onChange={put('alloy')}
-                />
-                <Typed label="mass received" value={lot.mass} onChange={put('mass')} />
-                <Typed label="what it is called" value={lot.name} wide onChange={put('name')} />
-                <Pick
-                    label="whose it is"
-                    value={lot.client}
-                    options={[
-                        ['', 'the workshop’s'],
-                        ...(data?.clients.map((one): [string, string] => [String(one.id), one.name]) ?? []),
-                    ]}
-                    onChange={put('client')}
-                />
-                <Typed label="where from" value={lot.reason} wide onChange={put('reason')} />
-                <Do>Receive it</Do>
-            </Flex>
-        </Section>
-    );
-}
-
-function Move({
-    lots,
-    all,
-    onSend,
-}: {
-    lots: Lot[];
-    all: Lot[];
-    onSend: (body: unknown) => Promise<unknown>;
-}) {
-    const { units } = useUnits();
-    const [move, setMove] = useState({ kind: 'cut', from: '', to: '', mass: '', loss: '', reason: '' });
-    const put = (name: string) => (value: string) => setMove((now) => ({ ...now, [name]: value }));
-    const single = ONE_LOT.includes(move.kind);
-    const named = (some: Lot[]): [string, string][] => [
-        ['', 'which lot?'],
-        ...some.map((lot): [string, string] => [
-            String(lot.id),
-            `${lot.id} ${lot.name}, ${lot.alloy.replaceAll('-', ' ')}`,
-        ]),
-    ];
-    const send = () => {
-        const mass = withUnit(move.mass, 'mass', units);
-        const out = move.kind === 'sweeps' || move.kind === 'correct' ? mass : `-${mass}`;
-        const loss = withUnit(move.loss, 'mass', units);
-        const number = (text: string) => Number(text.replace(/[^\d.,]/g, '').replace(',', '.')) || 0;
-        const unit = mass.replace(/^[\d.,\s]+/, '');
-        // What arrives is what was taken less what was lost, in the same unit.
-        const arrives = `${Number((number(mass) - number(loss)).toFixed(6))} ${unit}`;
-        return onSend({
-            kind: move.kind,
-            reason: move.reason,
-            loss: single || move.loss === '' ? undefined : loss,
-            postings: single
-                ? [{ lot: Number(move.from), mass: out }]
-                : [
-                      { lot: Number(move.from), mass: out },
-                      { lot: Number(move.to), mass: arrives },
-                  ],
-        });
-    };
-    return (
-        <Section title="Move">
-            <Flex
-                as="form"
-                gap={2}
-                wrap="wrap"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    void send().then(
-                        (done) => done && setMove((now) => ({ ...now, mass: '', loss: '', reason: '' })),
-                    );
-                }}
-            >
-                <Pick label="what happens" value={move.kind} options={KINDS} onChange={put('kind')} />
-                <Pick
-                    label="of lot"
-                    value={move.from}
-                    options={named(move.kind === 'sweeps' ? all : lots)}
-                    onChange={put('from')}
-                />
-                {single ? null : (
-                    <Pick label="into lot" value={move.to} options={named(all)} onChange={put('to')} />
-                )}
-                <Typed label="mass moved" value={move.mass} onChange={put('mass')} />
-                {single ? null : <Typed label="lost" value={move.loss} onChange={put('loss')} />}
-                <Typed label="why" value={move.reason} wide onChange={put('reason')} />
-                <Do>Move it</Do>
-            </Flex>
-        </Section>
-    );
-}
-
-/** A button that asks for one thing before it is done; it stays open where that is refused. */
-function Ask({
-    words,
-    name,
-    label,
-    done,
-    quiet,
-    wide,
-    onDone,
-}: {
-    words: string;
-    name?: string;
-    label: string;
-    done: string;
-    quiet?: boolean;
-    wide?: boolean;
-    onDone: (said: string) => Promise<unknown>;
-}) {
-    const [said, setSaid] = useState<string | null>(null);
-    if (said === null)
-        return (
-            <Button
-                variant="plain"
-                color={quiet ? 'soft' : 'verdigris'}
-                minH="44px"
-                aria-label={name}
-                onClick={() => setSaid('')}
-            >
-                {words}
-            </Button>
-        );
-    return (
-        <Flex
-            as="form"
-            gap={1}
-            justify="end"
-            onSubmit={(event) => {
-                event.preventDefault();
-                void onDone(said).then((answer) => answer && setSaid(null));
-            }}
-        >
-            <Typed label={label} value={said} {...(wide ? { wide } : {})} onChange={setSaid} />
-            <Do>{done}</Do>
-        </Flex>
     );
 }

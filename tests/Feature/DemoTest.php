@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\JobAnswer;
+use App\Models\Job;
+use App\Models\Lot;
+use App\Models\Person;
+use HotSprue\Job\Station;
+use HotSprue\Sheet\Finding;
+use HotSprue\Sheet\Level;
+use Illuminate\Support\Facades\Artisan;
+
+it('tells of castings, weights and metal that make sense', function (): void {
+    Person::query()->delete();
+    Artisan::call('sprue:open');
+    $cast = 0;
+    foreach (Job::query()->with('rulebook')->orderBy('number')->get() as $job) {
+        $reckoned = (new JobAnswer($job, $job->held(), Station::Pour))->reckoned();
+        $codes = static fn (string $use): array => array_map(static fn (Finding $finding): string => $finding->code, $reckoned->answers[$use]->findings ?? []);
+        $what = "{$job->number} {$job->title}";
+        expect($reckoned->errors)->toBe([], $what);
+        if (isset($reckoned->answers['cast.check'])) {
+            $cast++;
+            expect(abs((float) $reckoned->value('cast.check', 'light_share')))->toBeLessThan(0.03, $what)
+                ->and($codes('cast.check'))->toBe([], $what)->and($codes('metal.charge'))->not->toContain('charge-short')->not->toContain('weighed-off-drawing');
+        }
+        // What was handed over weighs what it was cast and finished at.
+        if (is_numeric($reckoned->value('hand.over', 'metal_mass')) && $job->held()->decision('finish.mass_after') !== null) {
+            expect((float) $reckoned->value('hand.over', 'metal_mass'))->toEqualWithDelta((float) $job->held()->decision('finish.mass_after'), 0.02, $what);
+        }
+        // Nothing of a piece that has gone stands in the account.
+        if ($job->state === 'delivered') {
+            expect((int) Lot::query()->where('job_id', $job->id)->where('kind', 'piece')->sum('mass_mg'))->toBe(0, $what);
+        }
+        foreach (['size.fit', 'form.band', 'wax.dimensions', 'hand.over'] as $use) {
+            expect(array_filter($reckoned->answers[$use]->findings ?? [], static fn (Finding $finding): bool => $finding->level === Level::Stop && $finding->code !== 'mark-unasked'))->toBe([], "{$what} {$use}");
+        }
+    }
+    expect($cast)->toBeGreaterThan(25)
+        ->and((int) DB::table('postings')->sum('milligrams'))->toBe((int) Lot::query()->sum('mass_mg'));
+});
