@@ -26,6 +26,7 @@ use HotSprue\Sheet\Answer;
 use HotSprue\Sheet\Finding;
 use HotSprue\Sheet\Level;
 use HotSprue\Sheet\Sheets;
+use HotSprue\Stock\Alloy;
 use Illuminate\Support\Facades\Cache;
 
 /** A whole job as the screen shows it: its document, all answers, and one station's page. */
@@ -139,7 +140,7 @@ final readonly class JobAnswer
             'strip' => $this->strip(),
             'findings' => $this->findings($this->station),
             'wants' => array_values(array_filter(array_unique($wants), $this->station->reaches(...))),
-            'cautions' => Cautions::at($this->station, $this->document->text('wax.process')),
+            'cautions' => Cautions::at($this->station, $this->document->text('wax.process'), $this->holdsNickel()),
             'next_keys' => array_combine(ReadingFields::GROUPS, array_map($this->document->nextKey(...), ReadingFields::GROUPS)),
             'cautions_seen' => ($this->document->map('seen')[$this->station->value] ?? false) === true,
         ];
@@ -191,6 +192,13 @@ final readonly class JobAnswer
         }
 
         return isset($parts['stone.outline']) ? array_map(static fn (View $view): array => ['stone.outline', $view], StonePlan::views($parts)) : [];
+    }
+
+    private function holdsNickel(): bool
+    {
+        $alloy = $this->document->text('brief.alloy');
+
+        return $alloy !== null && in_array($alloy, $this->rules->names('stock.alloys'), true) && Alloy::named($alloy, $this->rules)->nickel;
     }
 
     /** @return list<array<string, mixed>> */

@@ -10,10 +10,10 @@ final class Cautions
     public const FOLLOW = 'Follow your local code and a qualified person’s training.';
 
     /** @return list<string> */
-    public static function at(Station $station, ?string $process): array
+    public static function at(Station $station, ?string $process, bool $nickel = false): array
     {
         return match ($station) {
-            Station::Brief => [],
+            Station::Brief => $nickel ? ['Nickel: this alloy can bring on a skin allergy, and local law limits what it may give off. Ask the client, and offer a palladium white.'] : [],
             Station::Form => ['Hot metal looks cold: tongs, and a place where it may lie.', 'A rolling mill takes fingers: cuffs, hair and gloves away.'],
             Station::Sizing => ['Old work: look for lead, cadmium and fire gilding before any flame; their fumes poison.'],
             Station::Join => [

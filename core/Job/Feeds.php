@@ -214,6 +214,7 @@ final class Feeds
             ],
         ];
         $finger = [Source::result('size.fit', 'inner_diameter'), Source::result('size.convert', 'inner_diameter')];
+        $stonesSet = [Source::collected('stones', ['species', 'name', 'treated', 'removed', 'count', 'in_fire'])];
         $uses += [
             'strip.length' => [
                 'inner_diameter' => $finger, 'width' => $decision('form.width_top'), 'thickness' => $decision('form.thickness_top'), ...$shape(),
@@ -244,14 +245,15 @@ final class Feeds
             'size.change' => [
                 'from' => $decision('sizing.from'), 'to' => $decision('brief.finger'), 'profile' => $decision('sizing.profile'), 'width' => $decision('sizing.width'), 'thickness' => $decision('sizing.thickness'),
                 'alloy' => $decision('brief.alloy'), 'kerf' => $decision('sizing.kerf'), 'method' => $decision('sizing.method'), 'stones_in' => $decision('sizing.stones_in'), 'stones' => $decision('sizing.stones'),
-                'joint' => $decision('sizing.joint'), 'metal_price' => $decision('sizing.metal_price'), 'old_work' => [Source::yes()], 'old_solder' => $decision('sizing.old_solder'),
+                'joint' => $decision('sizing.joint'), 'metal_price' => $decision('sizing.metal_price'), 'old_work' => [Source::yes()], 'old_solder' => $decision('sizing.old_solder'), 'set_stones' => $stonesSet,
             ],
             'join.plan' => [
                 'parts' => [Source::collected('parts', ['id', 'alloy', 'mass'])],
                 'joints' => [Source::collected('joints', ['id', 'parts', 'after', 'form', 'grade', 'same_heat', 'hollow', 'vent', 'guard', 'cold', 'textured', 'thin_wire', 'length', 'section', 'gap'])],
-                'alloy' => $decision('brief.alloy'), 'solders' => $decision('join.solders'), 'stones_set' => [Source::picked('stones', 'species', 'in_fire')], 'order' => $decision('join.order'),
+                'alloy' => $decision('brief.alloy'), 'solders' => $decision('join.solders'), 'set_stones' => $stonesSet, 'stones_count' => [Source::decision('sizing.stones')->onlyFor('brief.kind', 'sizing')],
+                'order' => $decision('join.order'),
                 'step_c' => $decision('join.step_c'), 'margin_c' => $decision('join.margin_c'), 'law' => $decision('join.law'), 'school' => $decision('join.school'),
-                'old_work' => [Source::decision('join.old_work')], 'old_solder' => [Source::decision('join.old_solder'), Source::decision('sizing.old_solder')],
+                'old_work' => [Source::yes()->onlyFor('brief.kind', 'sizing'), Source::decision('join.old_work')], 'old_solder' => [Source::decision('join.old_solder'), Source::decision('sizing.old_solder')],
             ],
             'set.sequence' => ['count' => [Source::decision('set.count'), Source::result('seat.claw', 'claws')], 'wire' => $result('seat.claw', 'wire'), 'notch' => $result('seat.claw', 'notch')],
             'tools.list' => [

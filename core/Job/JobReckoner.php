@@ -122,7 +122,7 @@ final class JobReckoner
         if ($source->unless !== null && $this->isMade($source->unless)) {
             return null;
         }
-        foreach ($source->kind === 'result' ? $source->flags : [] as $path => $wanted) {
+        foreach (in_array($source->kind, ['result', 'decision', 'yes'], true) ? $source->flags : [] as $path => $wanted) {
             if ($this->document->decision($path) !== $wanted) {
                 return null;
             }

@@ -6,7 +6,6 @@ namespace HotSprue\Solder;
 
 use HotSprue\Rules\Rules;
 use HotSprue\Sheet\Input;
-use HotSprue\Stones\Species;
 
 /** What is said at the bench of one heat: solder, flame, guard, chips, coat, pickle. Source: workbook 12, advice and coats. */
 final class HeatCard
@@ -40,10 +39,12 @@ final class HeatCard
 
     private static function coat(PlannedHeat $heat, Assembly $assembly, Input $input, Rules $rules): string
     {
-        foreach ($input->texts('stones_set') as $stone) {
-            if (Species::named($stone, $rules)->boron) {
-                return "none with boron: the {$stone} would be etched";
-            }
+        $stones = SetStones::read($input, $rules);
+        if ($stones->etched() !== null) {
+            return "none with boron: the {$stones->etched()} would be etched";
+        }
+        if ($stones->hasUnknown()) {
+            return 'none with boron until every stone in it is known';
         }
         foreach (Assembly::bits($heat->piece) as $part) {
             if (in_array($assembly->alloys[$part]->metal, ['silver', 'gold', 'base'], true)) {

@@ -55,7 +55,7 @@ final class JoinPlan implements Sheet
                 ], 'the joints'),
                 Field::named('alloy', 'stock.alloys', 'alloy of the piece')->optional(),
                 Field::named('solders', 'stock.solders', 'solders to choose from; what the cupboard holds for these metals unless said')->many()->default([]),
-                Field::named('stones_set', 'stock.species', 'stones that are set already')->many()->default([]),
+                ...SetStones::fields(),
                 Field::text('order', 'joints in the order that they are to be made in')->many()->default([]),
                 Field::degreesApart('step_c', 'a solder flows so far under those in the piece')->allowingZero()->fromRule('solder.step'),
                 Field::degreesApart('margin_c', 'a solder flows so far under the solidus of every part')->allowingZero()->fromRule('solder.margin'),
@@ -74,6 +74,7 @@ final class JoinPlan implements Sheet
                 Output::rows('remaining_grades', 'solders that could still be used after the last heat'),
                 Output::rows('sharing', 'joints that could share a heat'),
                 Output::text('cost', 'what the order that was asked for costs'),
+                Output::rows('stones', 'each stone, and whether it is set before or after the last fire: stone, when, why'),
                 Output::rows('cold', 'joints made without a torch, after the last fire'),
                 Output::rows('clash', 'joints that cannot all be made'),
                 Output::rows('remedies', 'what would free them'),
@@ -108,7 +109,9 @@ final class JoinPlan implements Sheet
             ? $this->refuse($answer, $assembly, $search, $terms)
             : $this->plan($answer, $input, $assembly, $search->heats, Plan::of($search->heats, $free, $terms), $terms, $rules);
         $this->judgeJoints($answer, $assembly, $rules);
-        SetStones::judge($input, $answer, $rules);
+        $stones = SetStones::read($input, $rules);
+        $stones->judge($answer, 'stones_set');
+        $answer->give('stones', $stones->advice);
         OldWork::judge($input, $answer);
 
         return $answer->answer();

@@ -17,6 +17,7 @@ use HotSprue\Sheet\Output;
 use HotSprue\Sheet\Reckoning;
 use HotSprue\Sheet\Sheet;
 use HotSprue\Solder\OldWork;
+use HotSprue\Solder\SetStones;
 use HotSprue\Stock\Alloy;
 
 /** A ring made larger or smaller: stretched, pressed, or cut. Source: workbook 11, sizing. */
@@ -57,6 +58,7 @@ final class SizeChange implements Sheet
                 Field::choice('method', self::METHODS, 'how it is done, where it is chosen by hand')->optional(),
                 Field::choice('stones_in', self::STONES, 'where stones are set in it')->default('none'),
                 Field::count('stones', 'how many stones are set in it')->allowingZero()->default(0),
+                ...array_filter(SetStones::fields(), static fn (Field $field): bool => $field->name === 'set_stones'),
                 Field::yesNo('joint', 'whether the shank has a soldered joint already')->default(false),
                 Field::number('metal_price', 'price of a gram of the metal')->optional(),
                 ...OldWork::fields(),
@@ -89,6 +91,8 @@ final class SizeChange implements Sheet
                 'kerf-takes-it' => 'one saw cut is wider than what is to come out',
                 'thin-after' => 'thinner than a daily ring should be afterwards',
                 ...OldWork::FINDINGS,
+                // What is set in old work is in the fire, unless it is taken out: nothing is left unsaid of it.
+                ...array_diff_key(SetStones::FINDINGS, ['fire-unsaid' => 1]),
             ],
         );
     }
@@ -119,6 +123,8 @@ final class SizeChange implements Sheet
         $this->measure($answer, $input, $section, $work, $method, $alloy->density, $rules);
         $this->judge($answer, $input, $method, $proposed, $strain, $work->limit, $rules);
         OldWork::judge($input, $answer);
+        // Cut, it is soldered; bent, it is annealed: both are a fire with the stones in it.
+        SetStones::inOldWork($input, $rules)->judge($answer, 'stones');
 
         return $answer->answer();
     }

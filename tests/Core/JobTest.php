@@ -137,6 +137,23 @@ it('judges in the fire only the stones that are in it', function (): void {
         ->and($codes([...$rows, 'stones.0.in_fire' => true]))->toContain('heat-harms-stone');
 });
 
+it('knows on every kind of job the stones that are set, and old work for old work', function (): void {
+    $joints = ['parts.0.id' => 'ring', 'parts.1.id' => 'insert', 'joints.0.id' => 'x', 'joints.0.parts' => 'ring, insert'];
+    $sizing = [...RING, ...$joints, 'brief.kind' => 'sizing', 'sizing.from' => 'US 6', 'sizing.width' => '3', 'sizing.thickness' => '2', 'sizing.stones' => '13', 'sizing.stones_in' => 'head'];
+    $codes = static fn (array $typed, string $use): array => array_map(static fn ($finding): string => $finding->code, job($typed)->answers[$use]->findings);
+    expect($codes($sizing, 'join.plan'))->toContain('stones-unknown')->toContain('old-work-unasked')
+        ->and($codes($sizing, 'size.change'))->toContain('stones-unknown');
+    $known = [...$sizing, 'stones.0.species' => 'sapphire', 'stones.0.count' => '13', 'sizing.old_solder' => 'clean'];
+    expect($codes($known, 'join.plan'))->toContain('boron-on-corundum')->not->toContain('stones-unknown')->not->toContain('old-work-unasked')
+        ->and(job($known)->answers['join.plan']->value('heats')[0]['coat'])->toContain('none with boron')
+        // It is old work, whatever is ticked.
+        ->and($codes([...$sizing, 'join.old_work' => false], 'join.plan'))->toContain('old-work-unasked');
+});
+
+it('says nickel where the metal is chosen', function (): void {
+    expect(implode(' ', Cautions::at(Station::Brief, null, true)))->toContain('Nickel')->and(Cautions::at(Station::Brief, null))->toBe([]);
+});
+
 it('takes the stones’ estimate for their weight until they are weighed', function (): void {
     $stone = [...RING, 'stones.0.species' => 'diamond', 'stones.0.shape' => 'round', 'stones.0.width' => '5', 'stones.0.depth' => '3', 'handover.piece_mass' => '6 g'];
     // 0.0018 × 5 × 5 × 3 × 3.52 carats.

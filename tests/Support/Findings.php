@@ -63,6 +63,8 @@ final class Findings
                 ['heat-harms-stone', [...$two, ...$joint()], ['stones_set' => ['opal']], ['stones_set' => ['diamond']]],
                 ['boron-on-corundum', [...$two, ...$joint()], ['stones_set' => ['sapphire']], ['stones_set' => ['diamond']]],
                 ['heat-with-care', [...$two, ...$joint()], ['stones_set' => ['diamond']], []],
+                ['stones-unknown', [...$two, ...$joint(), 'set_stones' => [['species' => 'diamond', 'count' => 12, 'in_fire' => true]]], ['stones_count' => 13], ['stones_count' => 12]],
+                ['fire-unsaid', [...$two, ...$joint()], ['set_stones' => [['species' => 'diamond']]], ['set_stones' => [['species' => 'diamond', 'in_fire' => false]]]],
                 ['gap-over-hair', $two, $joint(['gap' => 0.071]), $joint(['gap' => 0.07])],
                 ['gap-wide', $two, $joint(['gap' => 0.151]), $joint(['gap' => 0.15])],
                 ['gap-too-wide', $two, $joint(['gap' => 0.201]), $joint(['gap' => 0.2])],
@@ -111,6 +113,11 @@ final class Findings
             ],
             // π × 0.4 = 1.2566 and π × 0.8 = 2.5133 round the inside.
             'size.change' => [
+                ['heat-harms-stone', [...$sized, 'to' => 54], ['set_stones' => [['species' => 'opal']]], ['set_stones' => [['species' => 'opal', 'in_fire' => false]]]],
+                ['heat-harms-stone', [...$sized, 'to' => 54], ['set_stones' => [['species' => 'diamond', 'treated' => true]]], ['set_stones' => [['species' => 'diamond']]]],
+                ['boron-on-corundum', [...$sized, 'to' => 54], ['set_stones' => [['species' => 'ruby']]], ['set_stones' => [['species' => 'ruby', 'removed' => '2026-11-02']]]],
+                ['heat-with-care', [...$sized, 'to' => 54], ['set_stones' => [['species' => 'diamond']]], []],
+                ['stones-unknown', [...$sized, 'to' => 54, 'set_stones' => [['species' => 'diamond', 'count' => 12]]], ['stones' => 13], ['stones' => 12]],
                 ['stones-set', [...$sized, 'stones_in' => 'head'], ['to' => 51.257], ['to' => 51.256]],
                 ['stones-remade', [...$sized, 'stones_in' => 'channel'], ['to' => 52.514], ['to' => 52.513]],
                 ['stretch-too-far', [...$sized, 'method' => 'stretch'], ['to' => 52.5], ['to' => 52.49]],

@@ -226,7 +226,7 @@ function OneJob({ number }: { number: number }) {
                             <JobMetal work={work} />
                         </>
                     ) : null}
-                    {here === 'sizing' ? <SizingParts work={work} /> : null}
+                    {here === 'sizing' ? <SizingParts work={work} catalogue={catalogue} /> : null}
                     {here === 'join' ? <JoinParts work={work} catalogue={catalogue} /> : null}
                     {here === 'join' ? <JobMetal work={work} soldering /> : null}
                     {here === 'set' ? <SetParts work={work} /> : null}

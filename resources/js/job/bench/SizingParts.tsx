@@ -2,18 +2,19 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, post } from '../../api/client';
-import type { JobMetal, Metal } from '../../api/types';
+import type { Catalogue, JobMetal, Metal } from '../../api/types';
 import type { Kept } from '../../api/types';
 import { Pick } from '../../bench/fields';
 import { moment, say, useUnits } from '../../bench/units';
 import { Pictures } from '../BriefParts';
+import { Readings } from '../Readings';
 import { useWeighed } from '../JobMetal';
 import type { Work } from '../useJob';
 import { Section } from './Section';
 import { Act } from '../../bench/Act';
 
 /** An old ring on the bench: how it is done, and its metal to or from the account. */
-export function SizingParts({ work }: { work: Work }) {
+export function SizingParts({ work, catalogue }: { work: Work; catalogue: Catalogue }) {
     const job = work.job!;
     const { units } = useUnits();
     const queries = useQueryClient();
@@ -98,6 +99,13 @@ export function SizingParts({ work }: { work: Work }) {
                     ) : null}
                 </Section>
             ) : null}
+            <Readings
+                group="stones"
+                title="Stones that are set in it"
+                again="another stone"
+                work={work}
+                catalogue={catalogue}
+            />
             <Pictures work={work} about="sizing" />
         </>
     );
