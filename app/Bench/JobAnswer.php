@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Job;
 use App\Models\Workshop;
 use Closure;
+use HotSprue\Casting\Step;
 use HotSprue\Drawing\Drawings;
 use HotSprue\Drawing\StonePlan;
 use HotSprue\Drawing\View;
@@ -140,7 +141,9 @@ final readonly class JobAnswer
             'strip' => $this->strip(),
             'findings' => $this->findings($this->station),
             'wants' => array_values(array_filter(array_unique($wants), $this->station->reaches(...))),
-            'cautions' => Cautions::at($this->station, $this->document->text('wax.process'), $this->holdsNickel()),
+            'cautions' => Cautions::at($this->station, $this->document->text('wax.process'), $this->alloy()->nickel ?? false),
+            'checklist' => $this->station === Station::Pour ? Step::safety($this->document->text('pour.method') ?? $this->rules->text('charge.method')) : [],
+            'quench' => $this->quench(),
             'next_keys' => array_combine(ReadingFields::GROUPS, array_map($this->document->nextKey(...), ReadingFields::GROUPS)),
             'cautions_seen' => ($this->document->map('seen')[$this->station->value] ?? false) === true,
         ];
@@ -194,11 +197,19 @@ final readonly class JobAnswer
         return isset($parts['stone.outline']) ? array_map(static fn (View $view): array => ['stone.outline', $view], StonePlan::views($parts)) : [];
     }
 
-    private function holdsNickel(): bool
+    /** The alloy that the job is to be made of, where it is one of its workshop's. */
+    private function alloy(): ?Alloy
     {
         $alloy = $this->document->text('brief.alloy');
 
-        return $alloy !== null && in_array($alloy, $this->rules->names('stock.alloys'), true) && Alloy::named($alloy, $this->rules)->nickel;
+        return $alloy !== null && in_array($alloy, $this->rules->names('stock.alloys'), true) ? Alloy::named($alloy, $this->rules) : null;
+    }
+
+    private function quench(): ?string
+    {
+        $alloy = $this->station === Station::Pour ? $this->alloy() : null;
+
+        return $alloy === null ? null : Step::quench($alloy);
     }
 
     /** @return list<array<string, mixed>> */

@@ -21,7 +21,7 @@ final class Placing
     {
         $flask = RunFlask::query()
             ->whereHas('jobs', static fn (Builder $jobs): Builder => $jobs->whereKey($job->getKey()))
-            ->latest('id')->first();
+            ->with('run')->latest('id')->first();
         if ($flask === null) {
             return null;
         }
@@ -30,13 +30,14 @@ final class Placing
         foreach ($jobs as $other) {
             $others += $other->is($job) ? 0.0 : self::volume($other);
         }
+        [$invested, $fired] = [$flask->steps['invest']['at'] ?? null, $flask->run->started_at !== null];
         // One flask is mixed once: with the water of its first job.
         $first = $jobs->first();
 
         return $first === null || $first->is($job)
-            ? new InFlask($flask->diameter, $flask->height, $others)
+            ? new InFlask($flask->diameter, $flask->height, $others, $invested, $fired)
             : new InFlask(
-                $flask->diameter, $flask->height, $others,
+                $flask->diameter, $flask->height, $others, $invested, $fired,
                 self::said($first, 'tree.water_per_100', 'investment.water_per_100'),
                 self::said($first, 'tree.overage_percent', 'investment.overage_percent'),
             );

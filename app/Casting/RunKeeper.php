@@ -109,13 +109,31 @@ final class RunKeeper
             $stages[] = ['name' => sprintf('to %.0f', $lower), 'to' => (float) $lower, 'minutes' => ($before - $lower) / $rules->num('burnout.fall_c_per_min') + self::WAIT];
         }
 
-        $run = Run::query()->create(['stages' => $stages, 'events' => [], 'ready_at' => $readyAt === null ? null : Carbon::parse($readyAt, WorkshopTime::zone())->utc(), 'speed' => 1]);
+        $ready = $readyAt === null ? null : Carbon::parse($readyAt, WorkshopTime::zone())->utc();
+        if ($ready !== null) {
+            KilnTime::mustBeFree($ready, (int) ceil(array_sum(array_column($stages, 'minutes'))), self::stand(array_merge(...array_column($made, 'jobs'))));
+        }
+        $run = Run::query()->create(['stages' => $stages, 'events' => [], 'ready_at' => $ready, 'speed' => 1]);
         foreach ($made as $flask) {
             $row = RunFlask::query()->create(['run_id' => $run->id, 'steps' => [], 'ticks' => [], ...array_diff_key($flask, ['jobs' => 1])]);
             $row->jobs()->attach(Job::query()->whereIn('number', $flask['jobs'])->pluck('id'));
         }
 
         return $run;
+    }
+
+    /**
+     * How long the flasks of these jobs stand, minutes: the longest of them.
+     *
+     * @param  list<int>  $numbers
+     */
+    private static function stand(array $numbers): float
+    {
+        return (float) Job::query()->with('rulebook')->whereIn('number', $numbers)->get()->max(static function (Job $job): float {
+            $stands = JobReckoner::reckon($job->held(), $job->rules())->value('investment.mix', 'stand_min');
+
+            return is_numeric($stands) ? (float) $stands : 0.0;
+        });
     }
 
     /** @param array<string, mixed> $raw */

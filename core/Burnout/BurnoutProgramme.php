@@ -38,6 +38,9 @@ final class BurnoutProgramme implements Sheet
                 Field::choice('school', School::names(), 'the programme; auto goes by the widest flask')->fromRule('burnout.school'),
                 Field::of(Quantity::Moment, 'ready_at', 'when the flask is to be ready to pour')->optional(),
                 Field::of(Quantity::Moment, 'switch_on', 'when the kiln is switched on, instead')->optional(),
+                Field::of(Quantity::Moment, 'now', 'what the clock says, where the plan is held against it')->optional(),
+                Field::of(Quantity::Moment, 'invested_at', 'when the flask was invested; now, unless said')->optional(),
+                Field::minutes('stand_min', 'how long it is to stand first')->allowingZero()->default(0.0),
                 Field::of(Quantity::HeatingRate, 'climb_c_per_min', 'how fast the kiln climbs')->fromRule('burnout.climb_c_per_min'),
                 Field::of(Quantity::HeatingRate, 'fall_c_per_min', 'how fast the kiln falls')->fromRule('burnout.fall_c_per_min'),
             ],
@@ -54,6 +57,8 @@ final class BurnoutProgramme implements Sheet
                 'over-gypsum-limit' => 'the flask goes above what gypsum investment stands (732 °C unless the workshop says otherwise)',
                 'flask-too-cold' => 'the flask is poured under 200 °C',
                 'school-too-short' => 'the programme chosen is shorter than the widest flask asks for',
+                'switch-on-past' => 'the kiln should have been switched on already',
+                'not-yet-stood' => 'the kiln would go on before the flask has stood',
                 'stage-lengthened' => 'a stage is longer than taught, because the kiln climbs or falls slowly',
             ],
         );
@@ -86,6 +91,7 @@ final class BurnoutProgramme implements Sheet
         if ($input->has('switch_on')) {
             $answer->say('ready_by', Moment::later($input->text('switch_on'), ceil($total)), 'switch-on + the whole programme', sprintf('%s + %d min', str_replace('T', ' ', $input->text('switch_on')), (int) ceil($total)), ['switch_on', 'flask_diameters', 'pour_temperature', 'school'], 'when the torch may be lit', self::SOURCE);
         }
+        $this->judgeClock($answer, $input, $total);
         $hottest = max(array_column($stages, 'ramp_to_c'));
         if ($hottest > $limit + 1e-9) {
             $answer->find(Level::Stop, 'over-gypsum-limit', 'pour_temperature', sprintf('%s °C is above %s: gypsum breaks down and gives off sulphur gas that spoils the metal and harms people.', Show::degrees($hottest), Show::degrees($limit)), $pour > $limit ? sprintf('Pour at %s °C or under.', Show::degrees($limit)) : sprintf('Burn out with a programme that stays at %s °C or under, such as three-step.', Show::degrees($limit)), $pour > $limit ? ['pour_temperature' => $limit] : []);
@@ -102,6 +108,35 @@ final class BurnoutProgramme implements Sheet
         }
 
         return $answer->answer();
+    }
+
+    /** A pour that is asked for before the flask can have stood, and a switch-on that is past. */
+    private function judgeClock(Reckoning $answer, Input $input, float $total): void
+    {
+        if (! $input->has('now') || ! $input->has('ready_at') && ! $input->has('switch_on')) {
+            return;
+        }
+        $now = $input->text('now');
+        $start = $input->has('switch_on') ? $input->text('switch_on') : Moment::later($input->text('ready_at'), -ceil($total));
+        $stood = Moment::later($input->textOrNull('invested_at') ?? $now, ceil($input->num('stand_min')));
+        $from = Moment::latest($stood, $now);
+        $ready = Moment::later($from, ceil($total));
+        $set = $input->has('ready_at') ? ['ready_at' => $ready] : ['switch_on' => $from];
+        if (Moment::isBefore($start, $now)) {
+            $answer->find(Level::Stop, 'switch-on-past', (string) array_key_first($set),
+                sprintf('The kiln should have been switched on at %s, and that is past.', self::said($start)),
+                sprintf('%s it is ready to pour at %s at the earliest; no stage is cut short for it.',
+                    Moment::isBefore($now, $stood) ? sprintf('Switched on when it has stood, at %s,', self::said($stood)) : 'Switched on now,', self::said($ready)), $set);
+        } elseif (Moment::isBefore($start, $stood)) {
+            $answer->find(Level::Stop, 'not-yet-stood', (string) array_key_first($set),
+                sprintf('The kiln would go on at %s, before the flask has stood its %.0f min (at %s).', self::said($start), $input->num('stand_min'), self::said($stood)),
+                sprintf('It is ready to pour at %s at the earliest.', self::said($ready)), $set);
+        }
+    }
+
+    private static function said(string $moment): string
+    {
+        return str_replace('T', ' ', substr($moment, 0, 16));
     }
 
     /** @return list<array{name: string, ramp_to_c: float, ramp_min: float, hold_min: float, lengthened_min: float}> */

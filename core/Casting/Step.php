@@ -28,13 +28,16 @@ enum Step: string
     }
 
     /**
-     * What must be seen to before the torch is lit. Source: workbook 10.
+     * What must be seen to before the torch is lit, by the way it is poured; of a run, whatever way. Source: workbook 10.
      *
      * @return list<string>
      */
-    public static function safety(): array
+    public static function safety(?string $method = null): array
     {
-        return ['arm balanced', 'crucible glazed and warm', 'a pinch of flux', 'metal clean and weighed', 'flask seated with its spacer', 'metal rolling and bright', 'torch off after release', 'wait, and stand clear'];
+        $spun = ['arm balanced', 'flask seated with its spacer', 'torch off after release'];
+        $steps = ['arm balanced', 'crucible glazed and warm', 'a pinch of flux', 'metal clean and weighed', 'flask seated with its spacer', 'metal rolling and bright', 'torch off after release', 'wait, and stand clear'];
+
+        return $method === null || $method === 'spin' ? $steps : array_values(array_diff($steps, $spun));
     }
 
     /** When to quench. Source: workbook 10. */

@@ -174,22 +174,6 @@ final class Feeds
                 'drawn_volume_mm3' => $result('wax.pattern', 'ring_volume_mm3'),
                 'new_mass' => $decision('pour.new_mass'), 'reused_mass' => $decision('pour.reused_mass'),
             ],
-            'pour.temperatures' => ['alloy' => $decision('brief.alloy'), 'thinnest' => $result('wax.dimensions', 'thinnest_as_cast')],
-            'burnout.programme' => [
-                'flask_diameters' => [Source::flask('diameter')->listed(), Source::result('flask.choose', 'flask_diameter')->listed()],
-                'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
-                'school' => $decision('burnout.school'), 'ready_at' => $decision('burnout.ready_at'), 'switch_on' => [Source::decision('burnout.switch_on')->unless('burnout.ready_at')],
-            ],
-            'burnout.core' => [
-                'diameter' => [Source::flask('diameter'), Source::result('flask.choose', 'flask_diameter')], 'school' => $decision('burnout.school'), 'water_per_100' => $decision('tree.water_per_100'),
-                'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
-            ],
-            'pour.fill' => [
-                'thinnest_modulus' => $result('sprue.size', 'thinnest_modulus'), 'volume_mm3' => [Source::result('metal.charge', 'piece_volume_mm3'), Source::result('wax.pattern', 'ring_volume_mm3')],
-                'gate_area' => $result('sprue.size', 'gate_area'),
-                'method' => $decision('pour.method'), 'alloy' => $decision('brief.alloy'), 'flask_temperature' => $result('burnout.core', 'core_at_pour'),
-                'metal_temperature' => [Source::decision('pour.metal_temperature'), Source::result('pour.temperatures', 'metal_low')], 'head' => $decision('pour.head'),
-            ],
             // A weighed wax is the better volume; what stands beside it in the flask takes its part too.
             'investment.mix' => [
                 'flask_diameter' => [Source::flask('diameter'), Source::result('flask.choose', 'flask_diameter')],
@@ -201,6 +185,23 @@ final class Feeds
                 'water_per_100' => [Source::flask('water'), Source::decision('tree.water_per_100')],
                 'overage_percent' => [Source::flask('overage'), Source::decision('tree.overage_percent')],
                 'water_temperature' => $decision('tree.water_temperature'), 'standing' => $decision('tree.standing'), 'stand' => $decision('tree.stand'),
+            ],
+            'pour.temperatures' => ['alloy' => $decision('brief.alloy'), 'thinnest' => $result('wax.dimensions', 'thinnest_as_cast')],
+            'burnout.programme' => [
+                'flask_diameters' => [Source::flask('diameter')->listed(), Source::result('flask.choose', 'flask_diameter')->listed()],
+                'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
+                'school' => $decision('burnout.school'), 'ready_at' => $decision('burnout.ready_at'), 'switch_on' => [Source::decision('burnout.switch_on')->unless('burnout.ready_at')],
+                'now' => [Source::around('now')], 'invested_at' => [Source::flask('invested')], 'stand_min' => $result('investment.mix', 'stand_min'),
+            ],
+            'burnout.core' => [
+                'diameter' => [Source::flask('diameter'), Source::result('flask.choose', 'flask_diameter')], 'school' => $decision('burnout.school'), 'water_per_100' => $decision('tree.water_per_100'),
+                'pour_temperature' => [Source::decision('burnout.pour_temperature'), Source::result('pour.temperatures', 'flask_temperature')],
+            ],
+            'pour.fill' => [
+                'thinnest_modulus' => $result('sprue.size', 'thinnest_modulus'), 'volume_mm3' => [Source::result('metal.charge', 'piece_volume_mm3'), Source::result('wax.pattern', 'ring_volume_mm3')],
+                'gate_area' => $result('sprue.size', 'gate_area'),
+                'method' => $decision('pour.method'), 'alloy' => $decision('brief.alloy'), 'flask_temperature' => $result('burnout.core', 'core_at_pour'),
+                'metal_temperature' => [Source::decision('pour.metal_temperature'), Source::result('pour.temperatures', 'metal_low')], 'head' => $decision('pour.head'),
             ],
             'spin.balance' => [
                 'crucible_mass' => $decision('pour.crucible_mass'), 'flask_mass' => $decision('pour.flask_mass'), 'charge_mass' => $result('metal.charge', 'charge_mass'),

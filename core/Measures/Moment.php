@@ -36,4 +36,20 @@ final class Moment
 
         return $moved->modify(sprintf('%+d seconds', (int) round($minutes * 60)))->format($hasOffset ? 'Y-m-d\TH:i:sP' : 'Y-m-d\TH:i');
     }
+
+    public static function isBefore(string $one, string $other): bool
+    {
+        return self::instant($one) < self::instant($other);
+    }
+
+    /** The later of two, as it was said. */
+    public static function latest(string $one, string $other): string
+    {
+        return self::isBefore($one, $other) ? $other : $one;
+    }
+
+    private static function instant(string $said): DateTimeImmutable
+    {
+        return new DateTimeImmutable($said, new DateTimeZone('UTC'));
+    }
 }

@@ -67,7 +67,7 @@ final class DemoJobs
             11 => ['castings.0.charge_mass' => $charge, 'castings.0.casting_mass' => $casting, 'castings.0.button_mass' => $button, 'castings.0.bore' => $bore, 'castings.0.verdict' => 'good'],
         ];
         $done = ['brief', 'form', 'stones', 'wax', 'tree', 'burnout', 'pour'];
-        $round = static fn (string $name, string $species, string $width, string $depth, string $group = 'centre'): array => ['name' => $name, 'species' => $species, 'group' => $group, 'shape' => 'round', 'width' => $width, 'depth' => $depth, 'owner' => 'workshop', 'source' => 'bought'];
+        $round = static fn (string $name, string $species, string $width, string $depth, string $group = 'centre'): array => ['name' => $name, 'species' => $species, 'group' => $group, 'shape' => 'round', 'width' => $width, 'depth' => $depth, 'owner' => 'workshop', 'source' => 'bought', 'in_fire' => false];
         $looks = ['handover.size' => true, 'handover.tight' => true, 'handover.level' => true, 'handover.snags' => true];
 
         return [
@@ -92,6 +92,7 @@ final class DemoJobs
                 'stones' => [$round('the garnet', 'garnet', '3', '1.9')], 'readings' => $cast('0.75', '15.5', '8.4', '7', '20.1'), 'signed' => [...$done, 'join', 'set', 'finish']],
             ['client' => ['Gwen Trevanion-Roe', ''], 'days_ago' => 2, 'due_in' => 11,
                 'decisions' => ['brief.kind' => 'sizing', 'brief.title' => 'her mother’s band, larger', 'brief.finger' => 'UK Q', 'brief.alloy' => '18k-yellow', 'sizing.from' => 'UK L', 'sizing.profile' => 'half-round', 'sizing.width' => '3.2', 'sizing.thickness' => '1.7', 'sizing.stones_in' => 'head', 'sizing.stones' => '1', 'sizing.old_solder' => 'clean', 'sizing.metal_price' => '92'],
+                'stones' => [['name' => 'the old stone', 'species' => 'diamond', 'shape' => 'round', 'width' => '3.1', 'owner' => 'client', 'source' => 'heirloom']],
                 'signed' => ['brief']],
             ['client' => ['Osric Dane', ''], 'days_ago' => 4, 'due_in' => 22,
                 'decisions' => ['brief.kind' => 'fabricated', 'brief.title' => 'overlapping strip, open shank', 'brief.finger' => 'US 8', 'brief.alloy' => 'sterling-925', 'form.profile' => 'half-round', 'form.width_top' => '4.2', 'form.thickness_top' => '1.8', 'form.overlap' => '2', 'form.stock_length' => '120', 'form.divide_total' => '42', 'form.divide_parts' => '4'],

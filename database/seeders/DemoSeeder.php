@@ -280,8 +280,8 @@ final class DemoSeeder extends Seeder
     private function burnout(): void
     {
         $numbers = array_column(RunKeeper::waiting(), 'number');
-        $run = RunKeeper::plan(array_map(static fn (int $number): array => [$number], array_slice($numbers, 0, 2)), now()->addHours(4)->toIso8601String());
-        $run->update(['started_at' => now()->subMinutes(190), 'events' => [['kind' => 'door', 'from' => 96, 'to' => 99]]]);
+        $run = RunKeeper::plan(array_map(static fn (int $number): array => [$number], array_slice($numbers, 0, 2)), now()->addDays(2)->toIso8601String());
+        $run->update(['ready_at' => now()->addHours(4), 'started_at' => now()->subMinutes(190), 'events' => [['kind' => 'door', 'from' => 96, 'to' => 99]]]);
         foreach ($run->flasks as $flask) {
             $flask->update(['steps' => array_fill_keys(['invest', 'stand', 'load'], ['at' => now()->subMinutes(195)->toIso8601String(), 'by' => 'Tobit'])]);
         }

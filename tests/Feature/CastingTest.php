@@ -212,3 +212,50 @@ it('mixes for a job of its own by its weighed wax before it stands in a run', fu
         // Drawn it is 0.36 g: somebody weighed the tree, or another ring.
         ->and(array_column($after['metal.charge']['findings'], 'code'))->toContain('weighed-off-drawing');
 });
+
+it('refuses a pour before the flask can have stood, and a kiln that is taken, with the earliest hour', function (): void {
+    $this->travelTo('2026-03-02 08:00');
+    [$one, $other] = [waxed(), waxed('18k-yellow')];
+    $plan = fn (Job $job, string $ready) => $this->postJson('/api/casting', ['flasks' => [[$job->number]], 'ready_at' => $ready]);
+    // Invested now, an hour of standing and the programme: its minutes are what the stages add up to.
+    $refused = $plan($one, '2026-03-02T09:00')->assertStatus(422)->json('errors.ready_at.0');
+    expect($refused)->toContain('Mon 2 Mar 09:00')->toContain('at the earliest');
+    preg_match('/burn (\d+):(\d\d) h: ready at \w+ 2 Mar (\d\d):(\d\d)/', $refused, $found);
+    $minutes = 60 * (int) $found[1] + (int) $found[2];
+    expect(60 * (int) $found[3] + (int) $found[4])->toBe(9 * 60 + $minutes);
+    $earliest = sprintf('2026-03-02T%02d:%02d', $found[3], $found[4]);
+    $plan($one, $earliest)->assertCreated();
+    // The other wants the same kiln in the same hours.
+    $taken = $plan($other, $earliest)->assertStatus(422)->json('errors.ready_at.0');
+    expect($taken)->toContain('The kiln is taken by burnout')->toContain('at the earliest');
+    $plan($other, '2026-03-04T12:00')->assertCreated();
+});
+
+it('holds a job’s own burnout against the clock until the kiln is on', function (): void {
+    $this->travelTo('2026-03-02 08:00');
+    $job = waxed();
+    $edit = fn (string $path, string $to) => $this->postJson("/api/jobs/{$job->number}/changes", ['changes' => [['path' => $path, 'from' => $job->refresh()->held()->at($path), 'to' => $to]], 'station' => 'burnout'])->assertOk();
+    $codes = fn (): array => array_column($this->getJson("/api/jobs/{$job->number}?station=burnout")->json('page.findings'), 'code');
+    $edit('burnout.ready_at', '2026-03-02T10:00');
+    expect($codes())->toContain('switch-on-past');
+    $stop = collect($this->getJson("/api/jobs/{$job->number}?station=burnout")->json('page.findings'))->firstWhere('code', 'switch-on-past');
+    $edit('burnout.ready_at', $stop['fixes'][0]['value'] ?? $stop['set']['ready_at']);
+    expect($codes())->not->toContain('switch-on-past')->not->toContain('not-yet-stood');
+    $this->travelTo('2026-03-03 08:00');
+    expect($codes())->toContain('switch-on-past');
+    $this->postJson("/api/jobs/{$job->number}/stations/burnout", ['state' => 'not-needed'])->assertOk();
+    expect($codes())->not->toContain('switch-on-past');
+});
+
+it('shows checklist and quench at Pour by the way it is poured, and ends a job’s clocks when it leaves', function (): void {
+    $job = waxed('14k-rose');
+    $page = fn (): array => $this->getJson("/api/jobs/{$job->number}?station=pour")->json('page');
+    expect($page()['checklist'])->toHaveCount(8)->toContain('arm balanced')->and($page()['quench'])->toContain('black-hot');
+    $this->postJson("/api/jobs/{$job->number}/changes", ['changes' => [['path' => 'pour.method', 'from' => null, 'to' => 'hand']], 'station' => 'pour'])->assertOk();
+    expect($page()['checklist'])->not->toContain('arm balanced')->toContain('metal rolling and bright');
+    expect($this->getJson("/api/jobs/{$job->number}?station=form")->json('page'))->toMatchArray(['checklist' => [], 'quench' => null]);
+    $this->postJson('/api/clocks', ['job' => $job->number, 'label' => 'stand', 'stages' => [['stage' => 'stand', 'until_min' => 60, 'how' => '']]])->assertCreated();
+    $this->postJson('/api/clocks', ['label' => 'tea', 'stages' => [['stage' => 'tea', 'until_min' => 4, 'how' => '']]])->assertCreated();
+    $this->postJson("/api/jobs/{$job->number}/close", ['how' => 'delivered'])->assertOk();
+    expect(array_column($this->getJson('/api/clocks')->json('clocks'), 'label'))->toBe(['tea']);
+});

@@ -313,6 +313,10 @@ final class Findings
             ],
             // (732 − 371) ÷ climb + 60 against the 120 minutes taught.
             'burnout.programme' => [
+                // The short programme takes 360.17 min as the kiln climbs: for 20:00 it is switched on at 13:59.
+                ['switch-on-past', ['flask_diameters' => [50], 'pour_temperature' => 480, 'ready_at' => '2026-03-02T20:00'], ['now' => '2026-03-02T14:00'], ['now' => '2026-03-02T13:59']],
+                ['not-yet-stood', ['flask_diameters' => [50], 'pour_temperature' => 480, 'ready_at' => '2026-03-02T20:00', 'now' => '2026-03-02T12:30'], ['stand_min' => 90], ['stand_min' => 89]],
+                ['not-yet-stood', ['flask_diameters' => [50], 'pour_temperature' => 480, 'switch_on' => '2026-03-02T14:00', 'now' => '2026-03-02T12:30', 'invested_at' => '2026-03-02T12:00'], ['stand_min' => 121], ['stand_min' => 120]],
                 ['over-gypsum-limit', ['flask_diameters' => [63.5]], ['pour_temperature' => 732.1], ['pour_temperature' => 732]],
                 ['flask-too-cold', ['flask_diameters' => [63.5]], ['pour_temperature' => 199.9], ['pour_temperature' => 200]],
                 ['school-too-short', ['pour_temperature' => 540, 'school' => 'short'], ['flask_diameters' => [64.1]], ['flask_diameters' => [64]]],

@@ -8,6 +8,7 @@ use App\Bench\EntryKind;
 use App\Bench\JobAnswer;
 use App\Bench\JobKeeper;
 use App\Http\Requests\PlainValue;
+use App\Models\Clock;
 use App\Models\Job;
 use App\Models\Person;
 use App\Models\Workshop;
@@ -92,6 +93,8 @@ final class StationController
             ['reason.required_unless' => 'Say why, so that it can be understood later.']);
         $closed = $asked['how'] === 'open' ? null : ['how' => $asked['how'], 'reason' => $asked['reason'] ?? '', 'by' => $this->name($request), 'at' => now()->toIso8601String()];
         $changes = [new Change('closed', $job->held()->closed(), $closed)];
+        // Nothing rings for a piece that has left.
+        $asked['how'] === 'open' ?: Clock::query()->where('job_id', $job->id)->whereNull('stopped_at')->update(['stopped_at' => now()]);
 
         return $this->answer($this->keeper->store($job, $changes, Person::at($request), EntryKind::Closing, note: $asked['reason'] ?? ''), null);
     }

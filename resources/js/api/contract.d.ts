@@ -159,6 +159,8 @@ export interface components {
             findings: components["schemas"]["ShownFinding"][];
             wants: string[];
             cautions: string[];
+            checklist: string[];
+            quench: string | null;
             next_keys: {
                 [key: string]: string;
             };

@@ -9,6 +9,7 @@ import { isTyping } from '../shell/Shell';
 import { Stem } from '../shell/Stem';
 import { BenchStrip, Next } from './BenchStrip';
 import { ClientPick, Pictures } from './BriefParts';
+import { AtTheTorch } from './AtTheTorch';
 import { ChargeLots } from './ChargeLots';
 import { ClientLeft, JobMetal, Trim } from './JobMetal';
 import { ClientLook } from './ClientLook';
@@ -258,6 +259,7 @@ function OneJob({ number }: { number: number }) {
                         />
                     ) : null}
                     {here === 'wax' ? <ClientLook work={work} /> : null}
+                    {here === 'pour' ? <AtTheTorch job={job} /> : null}
                     {here === 'pour' ? <ChargeLots work={work} /> : null}
                     {here === 'pour' ? <Trim work={work} /> : null}
                     {here === 'pour' &&

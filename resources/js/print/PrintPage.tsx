@@ -385,7 +385,7 @@ function Casting({ job }: { job: Job }) {
                         'metal between',
                         `${said('pour.temperatures', 'metal_low', 'temperature')} and ${said('pour.temperatures', 'metal_high', 'temperature')}`,
                     ],
-                    ['flask at', said('pour.temperatures', 'flask_temperature', 'temperature')],
+                    ['flask at', said('burnout.programme', 'flask_temperature', 'temperature')],
                     ['flask', said('flask.choose', 'flask', 'text')],
                 ]}
             />
@@ -400,6 +400,22 @@ function Casting({ job }: { job: Job }) {
                     ))}
                 </tbody>
             </table>
+            <h2>At the torch, in order</h2>
+            <table>
+                <tbody>
+                    {job.page.checklist.map((what) => (
+                        <tr key={what}>
+                            <td style={{ width: '8mm' }}>☐</td>
+                            <td>{what}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            {job.page.quench ? (
+                <p>
+                    <b>Quench</b> {job.page.quench}; never with stones in it.
+                </p>
+            ) : null}
             <h2>After</h2>
             <Rows
                 rows={[
@@ -422,12 +438,20 @@ function Casting({ job }: { job: Job }) {
 /** The heats in order, to lie beside the torch. */
 function Heats({ job }: { job: Job }) {
     const heats = (job.answers['join.plan']?.results.heats?.value ?? []) as Heat[];
+    const stones = (job.answers['join.plan']?.results.stones?.value ?? []) as {
+        stone: string;
+        when: string;
+        why: string;
+    }[];
     const map = job.page.views.find((view) => view.name === 'joints');
     return (
         <>
             <Head job={job} title="Heats, hardest first" />
             {map ? <Drawing view={{ ...map, dimensions: [] }} height={300} box={() => null} /> : null}
             {heats.length === 0 ? <p>There is no plan yet.</p> : null}
+            {stones.length > 0 ? (
+                <Rows rows={stones.map((one) => [one.stone, `${one.when}: ${one.why}`])} />
+            ) : null}
             <table>
                 <tbody>
                     {heats.map((heat) => (

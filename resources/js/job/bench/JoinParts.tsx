@@ -15,11 +15,34 @@ interface Edit {
     field: string;
     value: string | boolean;
 }
+interface StoneInFire {
+    stone: string;
+    when: string;
+    why: string;
+}
 interface Proposal {
     kind?: string;
     joints: string;
     words: string;
     changes: Edit[];
+}
+
+/** Of every stone, whether it goes in before or after the last fire. */
+function StonesInFire({ stones }: { stones: StoneInFire[] }) {
+    if (stones.length === 0) return null;
+    return (
+        <Section name="stones-in-fire" title="Stones and the fire">
+            {stones.map((one, at) => (
+                <Flex key={`${one.stone}${at}`} gap={3} wrap="wrap" minH="30px">
+                    <Box fontWeight="600" minW="140px">
+                        {one.stone}
+                    </Box>
+                    <Box>{one.when}</Box>
+                    <Box color="soft">{one.why}</Box>
+                </Flex>
+            ))}
+        </Section>
+    );
 }
 
 /** The solder station: heats in order, what would free a plan, parts and joints, and what tests have taught. */
@@ -51,6 +74,7 @@ export function JoinParts({ work, catalogue }: { work: Work; catalogue: Catalogu
                 proposals={rows('remedies') as Proposal[]}
                 onTake={take}
             />
+            <StonesInFire stones={rows('stones') as StoneInFire[]} />
             <HeatList
                 heats={rows('heats') as Heat[]}
                 cold={(rows('cold') as { joint: string }[]).map((one) => one.joint)}
