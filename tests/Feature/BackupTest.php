@@ -59,6 +59,17 @@ it('restores nothing that is not a whole workshop, and changes nothing', functio
         ->and([($this->people)(), md5_file("{$this->folder}/shop.sqlite")])->toBe($before)->and(glob("{$this->folder}/*before-restore*"))->toBe([])->and(glob("{$this->folder}/restoring*"))->toBe([]);
 })->with([
     'half a database' => [fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, 20_000)), 'damaged'],
+    // A page of an index that no look at the tables would read.
+    'a page gone bad' => [function (string $file): void {
+        $pdo = new PDO("sqlite:{$file}");
+        $page = (int) $pdo->query("select rootpage from sqlite_master where type = 'index' and tbl_name = 'postings' limit 1")->fetchColumn();
+        $size = (int) $pdo->query('pragma page_size')->fetchColumn();
+        unset($pdo);
+        $handle = fopen($file, 'r+b');
+        fseek($handle, ($page - 1) * $size);
+        fwrite($handle, str_repeat("\xFF", $size));
+        fclose($handle);
+    }, 'damaged'],
     'another program’s' => [function (string $file): void {
         unlink($file);
         (new PDO("sqlite:{$file}"))->exec('create table cats (name text)');

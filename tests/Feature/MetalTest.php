@@ -142,3 +142,28 @@ it('states a period: what stood before it, came, went and stood at its end', fun
         ->and($stated('&from=2026-05-01'))->toBe(['before_mg' => 37500, 'in_mg' => 0, 'out_mg' => 7500, 'now_mg' => 30000])
         ->and($this->getJson('/api/metal?to=2026-03-09')->json('statement'))->toBe([]);
 });
+
+it('counts buttons, scrap and sweeps as metal used before, and only stock as new', function (): void {
+    $job = Job::factory()->ring()->create();
+    $from = [lot('sterling-925', '20 g')->id => '9', lot('sterling-925', '8 g', ['kind' => 'button'])->id => '4', lot('sterling-925', '8 g', ['kind' => 'scrap'])->id => '2', lot('sterling-925', '8 g', ['kind' => 'sweeps'])->id => '1'];
+    $this->postJson("/api/jobs/{$job->number}/charge", [
+        'lots' => array_map(static fn (int $lot, string $mass): array => ['lot' => $lot, 'mass' => "{$mass} g"], array_keys($from), $from), 'casting' => '10 g', 'button' => '5.9 g',
+    ])->assertCreated();
+    $held = $job->refresh()->held();
+    expect([$held->decision('pour.new_mass'), $held->decision('pour.reused_mass')])->toEqual([9, 7]);
+});
+
+it('gives no formula out in its statement', function (string $name): void {
+    lot('sterling-925', '5 g', ['name' => $name]);
+    $csv = (string) $this->get('/api/metal/statement.csv?by=lot')->assertOk()->getContent();
+    $cell = str_getcsv(explode("\n", trim($csv))[1], escape: '')[0];
+    // A lot is said with its number before its name; what leads a cell is never a sign.
+    expect($cell[0])->not->toBeIn(['=', '+', '-', '@'])->and($cell)->toContain($name);
+})->with(['=1+1', '+SUM(A1)', '-2', '@x']);
+
+it('guards an owner’s name too', function (): void {
+    $client = Client::query()->create(['name' => '=HYPERLINK("x")']);
+    lot('sterling-925', '5 g', ['client_id' => $client->id]);
+    $csv = (string) $this->get('/api/metal/statement.csv?by=owner')->assertOk()->getContent();
+    expect(str_getcsv(explode("\n", trim($csv))[1], escape: '')[0])->toBe('\'=HYPERLINK("x")');
+});
