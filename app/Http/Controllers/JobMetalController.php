@@ -38,11 +38,9 @@ final class JobMetalController
     /** What is in the piece, what of its client's stands elsewhere, and how both came about. */
     public function index(Job $job): JsonResponse
     {
-        $ids = [...JobMetal::held($job)->modelKeys(), ...JobMetal::left($job)->modelKeys()];
-
         return new JsonResponse([
             'held' => Statement::lots(JobMetal::held($job)), 'left' => Statement::lots(JobMetal::left($job)),
-            'lots' => Statement::lots(Lot::query()->where('mass_mg', '>', 0)->whereNotIn('kind', ['piece', Lot::UNASSAYED])->whereNotIn('id', $ids)
+            'lots' => Statement::lots(Lot::query()->where('mass_mg', '>', 0)->whereNotIn('kind', ['piece', Lot::UNASSAYED])
                 ->where(static fn (Builder $lots) => $lots->whereNull('client_id')->orWhere('client_id', $job->client_id))->orderBy('id')->get()),
             'movements' => Statement::movements(50, job: $job->id),
         ]);
