@@ -27,7 +27,7 @@ export interface Heat {
 
 /** A heat as both kinds of thermometer say it. */
 export const degrees = (celsius: number) =>
-    `${Number(celsius.toFixed(1))} °C · ${Number((celsius * 1.8 + 32).toFixed(1))} °F`;
+    `${Number(celsius.toFixed(1))} °C · ${Math.round(celsius * 1.8 + 32)} °F`;
 
 /** The heats in order; one that is dragged, or moved by its buttons, is planned anew at once. */
 export function HeatList({
