@@ -197,7 +197,7 @@ it('sizes an old ring: looked at first, cut by the numbers, its metal from the a
     $this->saved();
     $this->click("[aria-label=\"from which lot\"] option[value=\"{$lot->id}\"]");
     $this->tap('Take it from the account');
-    $this->sees('Entered in the metal account');
+    $this->reads('[data-testid="sizing-booked"]', 'Booked in the metal account');
     expect($lot->refresh()->mass_mg)->toBe(8000 - 533);
     $this->click('[data-testid="next"]');
     $this->station($job, 'join');

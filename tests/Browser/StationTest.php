@@ -19,10 +19,10 @@ it('Brief: another finger on the drawing makes another ring', function (): void 
 it('Form: a thicker top on the drawing weighs more, and its handle can be pulled', function (): void {
     $job = Job::factory()->ring()->create();
     $this->station($job, 'form');
-    $before = (float) $this->text('[data-figure="form.band/volume_mm3"]');
+    $before = (float) $this->text('[data-figure="form.band/ring_volume_mm3"]');
     $this->type('form.thickness_top', '3 mm', '[data-view="form.band/ring"]');
     $this->reads('[data-view="form.band/ring"] [data-path="form.thickness_top"]', '3.00');
-    $this->until(fn (): bool => (float) $this->text('[data-figure="form.band/volume_mm3"]') > $before, 'the volume did not follow');
+    $this->until(fn (): bool => (float) $this->text('[data-figure="form.band/ring_volume_mm3"]') > $before, 'the volume did not follow');
     $this->saved();
     $this->pull('[data-pull="thickness_top"]', 0, -20);
     $this->saved();
