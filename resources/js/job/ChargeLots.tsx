@@ -6,7 +6,7 @@ import { useUnits, withUnit } from '../bench/units';
 import type { Sum } from '../api/types';
 import type { Lot, Metal } from '../api/types';
 import { Typed } from '../bench/fields';
-import { useWeighed } from './JobMetal';
+import { useWeighed } from '../metal/useJobMetal';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
 

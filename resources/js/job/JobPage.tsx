@@ -11,7 +11,6 @@ import { BenchStrip, Next } from './BenchStrip';
 import { ClientPick, Pictures } from './BriefParts';
 import { AtTheTorch } from './AtTheTorch';
 import { ChargeLots } from './ChargeLots';
-import { ClientLeft, JobMetal, Trim } from './JobMetal';
 import { ClientLook } from './ClientLook';
 import { DecisionRail } from './DecisionRail';
 import { Findings } from './Findings';
@@ -33,6 +32,9 @@ import { useJob } from './useJob';
 import { Wanted } from './Wanted';
 import { WorkingCard, type InHand } from './working';
 import { Act } from '../bench/Act';
+import { ClientLeft } from '../metal/ClientLeft';
+import { JobMetal } from '../metal/JobMetal';
+import { Trim } from '../metal/Trim';
 
 /** Decisions that stand elsewhere on the page than among the station's instruments. */
 const ELSEWHERE = ['brief.fit_apply', 'join.order'];

@@ -5,9 +5,9 @@ import { post } from '../api/client';
 import type { Job, Lot } from '../api/types';
 import { Act } from '../bench/Act';
 import { useUnits, withUnit } from '../bench/units';
-import { useWeighed } from '../job/JobMetal';
 import { useCatalogue } from '../shell/catalogue';
 import { Ask, Section } from './parts';
+import { useWeighed } from './useJobMetal';
 
 /** The lots that stand, heaviest bar longest: followed, weighed, assayed, or made a job from. */
 export function Lots({

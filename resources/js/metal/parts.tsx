@@ -68,3 +68,19 @@ export function Ask({
         </Flex>
     );
 }
+
+export function Said({ words }: { words: string | null }) {
+    return words ? (
+        <Box role="alert" color="hot" pt={1}>
+            {words}
+        </Box>
+    ) : null;
+}
+
+export function Line({ children }: { children: ReactNode }) {
+    return (
+        <Flex gap={2} wrap="wrap" align="center" pt={2}>
+            {children}
+        </Flex>
+    );
+}

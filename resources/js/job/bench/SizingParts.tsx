@@ -8,7 +8,7 @@ import { Pick } from '../../bench/fields';
 import { moment, say, useUnits } from '../../bench/units';
 import { Pictures } from '../BriefParts';
 import { Readings } from '../Readings';
-import { useWeighed } from '../JobMetal';
+import { useWeighed } from '../../metal/useJobMetal';
 import type { Work } from '../useJob';
 import { Section } from './Section';
 import { Act } from '../../bench/Act';

@@ -1,57 +1,12 @@
-import { Box, Flex } from '@chakra-ui/react';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState, type ReactNode } from 'react';
-import { get, post } from '../api/client';
-import type { JobMetal as Held, Lot } from '../api/types';
+import { Box } from '@chakra-ui/react';
+import { useState } from 'react';
 import { Act } from '../bench/Act';
 import { Pick, Typed } from '../bench/fields';
-import { say, useUnits, withUnit } from '../bench/units';
-import { Section } from './bench/Section';
-import type { Work } from './useJob';
-
-const named = (lot: Lot) => `${lot.id} ${lot.name}, ${lot.alloy.replaceAll('-', ' ')}`;
-
-/** A mass of the metal account, to the milligram. */
-export function useWeighed() {
-    const { units } = useUnits();
-    return (mass: number) => {
-        const said = say(mass, 'account', units);
-        return `${said.figure} ${said.unit}`;
-    };
-}
-
-export function useJobMetal(work: Work) {
-    const number = work.job!.number;
-    const queries = useQueryClient();
-    const { data } = useQuery({
-        queryKey: ['metal', 'job', number],
-        queryFn: () => get<Held>(`jobs/${number}/metal`),
-    });
-    const send = useMutation({
-        mutationFn: ({ path, body }: { path: string; body: unknown }) => post<unknown>(path, body),
-        onSettled: () => {
-            void queries.invalidateQueries({ queryKey: ['metal'] });
-            void work.refetch();
-        },
-    });
-    return { data, send, refused: send.error?.message ?? null, number };
-}
-
-function Said({ words }: { words: string | null }) {
-    return words ? (
-        <Box role="alert" color="hot" pt={1}>
-            {words}
-        </Box>
-    ) : null;
-}
-
-function Line({ children }: { children: ReactNode }) {
-    return (
-        <Flex gap={2} wrap="wrap" align="center" pt={2}>
-            {children}
-        </Flex>
-    );
-}
+import { useUnits, withUnit } from '../bench/units';
+import { Section } from '../job/bench/Section';
+import type { Work } from '../job/useJob';
+import { Line, Said } from './parts';
+import { named, useJobMetal, useWeighed } from './useJobMetal';
 
 /** The metal of a piece made by hand: taken from lots, cuttings and filings given back, solder by heat. */
 export function JobMetal({ work, soldering = false }: { work: Work; soldering?: boolean }) {
@@ -199,114 +154,6 @@ export function JobMetal({ work, soldering = false }: { work: Work; soldering?: 
                     </Act>
                 </Line>
             ) : null}
-            <Said words={refused} />
-        </Section>
-    );
-}
-
-/** The casting with its sprues off: both go on the balance, and the sprues to the lot of the button. */
-export function Trim({ work }: { work: Work }) {
-    const { data, send, refused, number } = useJobMetal(work);
-    const { units } = useUnits();
-    const weighed = useWeighed();
-    const [cut, setCut] = useState({ casting: '', sprues: '' });
-    const casting = data?.held.at(-1);
-    if (!casting) return null;
-    return (
-        <Section
-            name="trim"
-            title="Sprues off"
-            hint={`the account holds ${weighed(casting.mass)} of this casting`}
-        >
-            <Line>
-                <Typed
-                    label="trimmed"
-                    value={cut.casting}
-                    onChange={(typed) => setCut((now) => ({ ...now, casting: typed }))}
-                />
-                <Typed
-                    label="sprues"
-                    value={cut.sprues}
-                    onChange={(typed) => setCut((now) => ({ ...now, sprues: typed }))}
-                />
-                <Act
-                    kind="main"
-                    disabled={cut.casting.trim() === '' || cut.sprues.trim() === ''}
-                    loading={send.isPending}
-                    onClick={() =>
-                        send.mutate(
-                            {
-                                path: `jobs/${number}/metal/trim`,
-                                body: {
-                                    casting: withUnit(cut.casting, 'mass', units),
-                                    sprues: withUnit(cut.sprues, 'mass', units),
-                                },
-                            },
-                            { onSuccess: () => setCut({ casting: '', sprues: '' }) },
-                        )
-                    }
-                >
-                    Sprues back to their lot
-                </Act>
-                <Box color="soft" fontSize="14px">
-                    what is missing is the saw’s
-                </Box>
-            </Line>
-            <Said words={refused} />
-        </Section>
-    );
-}
-
-/** Metal of the client’s that is in no piece: given back, credited, or kept for the next one. */
-export function ClientLeft({ work }: { work: Work }) {
-    const { data, send, refused } = useJobMetal(work);
-    const weighed = useWeighed();
-    const [why, setWhy] = useState('');
-    const left = data?.left ?? [];
-    if (left.length === 0) return null;
-    return (
-        <Section
-            name="client-left"
-            title="The client’s own metal that is left"
-            hint={left.map((lot) => weighed(lot.mass)).join(', ')}
-        >
-            {left.map((lot) => (
-                <Line key={lot.id}>
-                    <Box flex="1">
-                        {named(lot)}, {weighed(lot.mass)}
-                    </Box>
-                    <Act
-                        kind="offer"
-                        onClick={() =>
-                            send.mutate({
-                                path: 'metal/move',
-                                body: {
-                                    kind: 'return',
-                                    postings: [{ lot: lot.id, mass: `-${lot.mass} g` }],
-                                    reason: `handed over with job ${work.job!.number}`,
-                                },
-                            })
-                        }
-                    >
-                        Given back
-                    </Act>
-                    <Typed label="what was agreed" wide value={why} onChange={setWhy} />
-                    <Act
-                        kind="line"
-                        disabled={why.trim() === ''}
-                        onClick={() =>
-                            send.mutate({ path: `metal/lots/${lot.id}/credit`, body: { reason: why } })
-                        }
-                    >
-                        Credited
-                    </Act>
-                </Line>
-            ))}
-            <Line>
-                <Act kind="line" onClick={() => work.edit('handover.client_left', 'kept')}>
-                    It is kept for the client’s next piece
-                </Act>
-            </Line>
             <Said words={refused} />
         </Section>
     );
