@@ -97,7 +97,7 @@ final class SeatBezel implements Sheet
         $cover = $this->cover($answer, $input, $outline->wide, $cabochon);
         $height = $seat + $stone->girdle + $cover;
         [$left, $right, $bottom, $top] = $outline->box();
-        [$wide, $long] = $this->outside($outline, $fit + $wall, $scored);
+        [$wide, $long] = self::outside($outline, $fit + $wall, $scored);
         $answer
             ->work('seat_height', $seat, $input->has('seat_height') ? 'as given' : ($cabochon ? '1.0 under a cabochon' : 'pavilion + 0.4'), $cabochon || $input->has('seat_height') ? '{}' : '{} + 0.4', [$cabochon || $input->has('seat_height') ? $seat : $stone->pavilion],
                 [$input->has('seat_height') ? 'seat_height' : 'width'], 'the culet clears what the bezel stands on', self::SOURCE)
@@ -124,7 +124,7 @@ final class SeatBezel implements Sheet
     }
 
     /** @return array{float, float} width and length outside: a wall's parallel, and where it is scored as far as its mitres */
-    private function outside(Outline $outline, float $out, bool $scored): array
+    public static function outside(Outline $outline, float $out, bool $scored): array
     {
         [$left, $right, $bottom, $top] = $outline->box();
         $mitres = $scored ? $outline->mitres($out) : [];
@@ -193,47 +193,10 @@ final class SeatBezel implements Sheet
                 [$ring($wall + $wax->finish), $height, $rest, $seat, $s], [...$uses, ...$inWax], 'its outside face carries the finishing', self::SOURCE)
             ->work('wall_in_wax', ($wall + $wax->finish) / (1 - $s), '(wall + outside finishing) ÷ (1 − shrinkage)', '({} + {}) ÷ (1 − {})', [$wall, $wax->finish, $s], ['wall', ...$inWax], 'the outside of a seat cast in one piece carries the finishing', self::SOURCE);
         $this->masses($answer, $input, $rules, $volume, $uses);
-        $this->outsideInWax($answer, $outline, $wax, $scored, [$wall, $fit, $inner, $height], $ring($wall + $wax->finish) + $rest, [...$uses, ...$inWax]);
-        $this->seatInWax($answer, $outline, $wax, $fit, $inWax);
-    }
-
-    /**
-     * @param  array{float, float, float, float}  $sizes  wall, fit, ledge and height
-     * @param  list<string>  $uses
-     */
-    private function outsideInWax(Reckoning $answer, Outline $outline, InWax $wax, bool $scored, array $sizes, float $foot, array $uses): void
-    {
-        [$wall, $fit, $ledge, $height] = $sizes;
-        [$s, $out] = [$wax->shrinkage, $fit + $wall + $wax->finish];
-        foreach (array_combine(['outside_width_in_wax', 'outside_length_in_wax'], $this->outside($outline, $out, $scored)) as $name => $size) {
-            $answer->work($name, $size / (1 - $s), '(outside + finishing on both faces) ÷ (1 − shrinkage)', '{} ÷ (1 − {})',
-                [$size, $s], $uses, 'what must come out of the blank', self::SOURCE);
-        }
-        $hole = $fit - $ledge;
-        $round = static fn (float $at): float => max(0.0, $outline->perimeter() + 2 * M_PI * $at);
-        $answer
-            ->work('height_in_wax', $height / (1 - $s), 'strip height ÷ (1 − shrinkage)', '{} ÷ (1 − {})', [$height, $s], $uses, 'from the foot to what is pushed over', self::SOURCE)
-            ->work('root_modulus', $foot / ($round($out) + $round($hole)), 'area of wall and ledge at the foot ÷ the outlines round it',
-                '{} ÷ ({} + {})', [$foot, $round($out), $round($hole)], $uses, 'a head heavier than its band must be fed', 'workbook 8, sprue');
-    }
-
-    /** @param list<string> $inWax */
-    private function seatInWax(Reckoning $answer, Outline $outline, InWax $wax, float $fit, array $inWax): void
-    {
-        $s = $wax->shrinkage;
-        [$left, $right, $bottom, $top] = $outline->box();
-        foreach (['width' => $right - $left, 'length' => $top - $bottom] as $name => $size) {
-            match ($wax->school) {
-                'trued-in-metal' => $answer->work("seat_{$name}_in_wax", $size, 'the stone’s own size', '{}', [$size], ['width', 'school'], 'a snug push fit in the wax, opened with a bur after casting', self::SOURCE),
-                'to-size-in-wax' => $answer->work("seat_{$name}_in_wax", ($size + 2 * $fit) / (1 - $s), '(size + 2 × fit) ÷ (1 − shrinkage)', '({} + 2 × {}) ÷ (1 − {})', [$size, $fit, $s], ['width', 'school', 'fit', ...$inWax], 'it comes to size as it shrinks', self::SOURCE),
-                default => null,
-            };
-        }
-        if ($wax->school === 'to-size-in-wax') {
-            $play = $s * $outline->wide / (1 - $s);
-            $answer->work('play_in_wax', $play, 'shrinkage × width ÷ (1 − shrinkage)', '{} × {} ÷ (1 − {})', [$s, $outline->wide, $s], ['width', ...$inWax], 'what casting will close', self::SOURCE)
-                ->find(Level::Note, 'stone-loose-in-wax', 'play_in_wax', sprintf('The stone sits in the wax with %.2f mm of play beyond its fit.', $play), 'Heat-tack it for the client’s look, and take it out before investing.');
-        }
+        $carved = new BezelInWax($outline, $wax, $fit);
+        $carved->outside($answer, $scored, $wall, $height, [...$uses, ...$inWax]);
+        $carved->foot($answer, $wall, $inner, $ring($wall + $wax->finish) + $rest, [...$uses, ...$inWax]);
+        $carved->seat($answer, $inWax);
     }
 
     /** @param list<string> $uses */

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Seats;
+
+use HotSprue\Sheet\Level;
+use HotSprue\Sheet\Reckoning;
+use HotSprue\Stones\Outline;
+
+/** A bezel as it is carved to be cast in one piece: its outside, its foot and its seat. Lengths in mm. Source: workbook 4, three schools. */
+final readonly class BezelInWax
+{
+    private const SOURCE = 'workbook 4, bezel';
+
+    public function __construct(private Outline $outline, private InWax $wax, private float $fit) {}
+
+    /** @param list<string> $uses */
+    public function outside(Reckoning $answer, bool $scored, float $wall, float $height, array $uses): void
+    {
+        $s = $this->wax->shrinkage;
+        $sizes = SeatBezel::outside($this->outline, $this->fit + $wall + $this->wax->finish, $scored);
+        foreach (array_combine(['outside_width_in_wax', 'outside_length_in_wax'], $sizes) as $name => $size) {
+            $answer->work($name, $size / (1 - $s), '(outside + finishing on both faces) ÷ (1 − shrinkage)', '{} ÷ (1 − {})',
+                [$size, $s], $uses, 'what must come out of the blank', self::SOURCE);
+        }
+        $answer->work('height_in_wax', $height / (1 - $s), 'strip height ÷ (1 − shrinkage)', '{} ÷ (1 − {})',
+            [$height, $s], $uses, 'from the foot to what is pushed over', self::SOURCE);
+    }
+
+    /**
+     * @param  float  $area  of wall and ledge at the foot, as cast, mm²
+     * @param  list<string>  $uses
+     */
+    public function foot(Reckoning $answer, float $wall, float $ledge, float $area, array $uses): void
+    {
+        $round = fn (float $at): float => max(0.0, $this->outline->perimeter() + 2 * M_PI * $at);
+        [$outer, $inner] = [$round($this->fit + $wall + $this->wax->finish), $round($this->fit - $ledge)];
+        $answer->work('root_modulus', $area / ($outer + $inner), 'area of wall and ledge at the foot ÷ the outlines round it',
+            '{} ÷ ({} + {})', [$area, $outer, $inner], $uses, 'a head heavier than its band must be fed', 'workbook 8, sprue');
+    }
+
+    /** @param list<string> $inWax */
+    public function seat(Reckoning $answer, array $inWax): void
+    {
+        [$s, $fit] = [$this->wax->shrinkage, $this->fit];
+        [$left, $right, $bottom, $top] = $this->outline->box();
+        foreach (['width' => $right - $left, 'length' => $top - $bottom] as $name => $size) {
+            match ($this->wax->school) {
+                'trued-in-metal' => $answer->work("seat_{$name}_in_wax", $size, 'the stone’s own size', '{}', [$size],
+                    ['width', 'school'], 'a snug push fit in the wax, opened with a bur after casting', self::SOURCE),
+                'to-size-in-wax' => $answer->work("seat_{$name}_in_wax", ($size + 2 * $fit) / (1 - $s),
+                    '(size + 2 × fit) ÷ (1 − shrinkage)', '({} + 2 × {}) ÷ (1 − {})', [$size, $fit, $s],
+                    ['width', 'school', 'fit', ...$inWax], 'it comes to size as it shrinks', self::SOURCE),
+                default => null,
+            };
+        }
+        if ($this->wax->school !== 'to-size-in-wax') {
+            return;
+        }
+        $wide = $this->outline->wide;
+        $play = $s * $wide / (1 - $s);
+        $answer
+            ->work('play_in_wax', $play, 'shrinkage × width ÷ (1 − shrinkage)', '{} × {} ÷ (1 − {})', [$s, $wide, $s],
+                ['width', ...$inWax], 'what casting will close', self::SOURCE)
+            ->find(Level::Note, 'stone-loose-in-wax', 'play_in_wax',
+                sprintf('The stone sits in the wax with %.2f mm of play beyond its fit.', $play),
+                'Heat-tack it for the client’s look, and take it out before investing.');
+    }
+}
