@@ -16,9 +16,13 @@ use Illuminate\Testing\TestResponse;
 /** A booted application with an empty workshop and one person at the bench. */
 abstract class FeatureCase extends TestCase
 {
+    private const TODAY = '2026-11-25 09:00:00';
+
     protected function setUp(): void
     {
         parent::setUp();
+        // The workshop's day is always the same: what is planned ahead in a test lies ahead whenever it runs.
+        $this->travelTo(self::TODAY);
         Workshop::the();
         Person::query()->firstOrCreate(['name' => 'Maren'], ['role' => Role::Owner]);
     }

@@ -47,7 +47,7 @@ final class JobFactory extends Factory
     {
         return $this->holding([
             'brief.title' => 'plain band', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925',
-            'form.width_top' => '5', 'form.thickness_top' => '2', 'burnout.ready_at' => '2026-12-01T14:00',
+            'form.width_top' => '5', 'form.thickness_top' => '2', 'burnout.ready_at' => '2037-12-01T14:00',
         ]);
     }
 }

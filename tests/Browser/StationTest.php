@@ -53,7 +53,7 @@ it('Burnout: another hour on the curve moves the switch-on', function (): void {
     $this->figure('burnout.programme/start_at', 'Tue 1 Dec 07:59');
     $this->browser->executeScript(<<<'JS'
         const input = document.querySelector('[data-view="burnout.programme/kiln"] [data-path="burnout.ready_at"] input');
-        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, '2026-12-02T10:00');
+        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, '2037-12-02T10:00');
         input.dispatchEvent(new Event('input', { bubbles: true }));
         JS);
     $this->figure('burnout.programme/start_at', 'Wed 2 Dec 03:59');
