@@ -293,7 +293,7 @@ final class Feeds
             'anneal.passes' => [[Source::decision('form.work'), []]], 'inlay.fit' => [[Source::decision('form.inlay_width'), []]], 'size.rounded' => [[Source::decision('form.rounded'), []]],
             'size.change' => [[Source::decision('brief.kind'), ['sizing']]],
             'join.plan' => [[Source::collected('parts', ['id']), []], [Source::collected('joints', ['id']), []]],
-            'tools.list' => [[Source::collected('stones', ['width']), []]], 'set.sequence' => [[Source::reading('stones', 'species'), []]], 'care.finish' => [[Source::reading('stones', 'species'), []]],
+            'tools.list' => [[Source::collected('stones', ['width']), []], [Source::decision('stones.setting'), []]], 'set.sequence' => [[Source::reading('stones', 'species'), []]], 'care.finish' => [[Source::reading('stones', 'species'), []]],
             'layout.lettering' => [[Source::decision('wax.text'), []]], 'layout.symmetry' => [[Source::reading('attempts', 'pairs'), []]],
         ];
         $sheets = ['wax.pattern' => 'form.band', 'seat.tube' => 'seat.bezel', 'anneal.bend' => 'anneal.passes', 'form.divide' => 'layout.divide', 'size.rounded' => 'size.change', 'care.finish' => 'care.check'];

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Job;
+use Facebook\WebDriver\WebDriverKeys;
 
 // On each station a decision is changed through its dimension on the drawing alone, and what depends on it follows.
 
@@ -69,4 +70,64 @@ it('Pour: too little new metal on the bar is a stop, and the remedy clears it', 
     $this->click('[data-finding="too-little-new-metal"] button');
     $this->gone('[data-finding="too-little-new-metal"]');
     $this->reads('[data-result="metal.charge/new_share"]', '50');
+});
+
+it('Burnout: 1000 °F is one figure on drawing, strip, card and sheet, and comes back as it was typed', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'burnout');
+    $this->type('burnout.pour_temperature', '1000 F');
+    $this->figure('burnout.programme/flask_temperature', '537.8');
+    $this->saved();
+    $this->click('button[data-path="burnout.pour_temperature"]');
+    $this->until(fn (): bool => $this->browser->executeScript('return document.activeElement.value') === '1000 F', 'it does not come back as it was typed');
+    $this->keys(WebDriverKeys::ESCAPE);
+    $this->until(fn (): bool => str_contains((string) $this->browser->executeScript("return document.querySelector('[data-view=\"burnout.programme/kiln\"]').textContent"), '537.8'), 'the drawing says another figure');
+    foreach (['kiln', 'casting'] as $sheet) {
+        $file = $this->printed("/print/{$job->number}/{$sheet}");
+        exec('pdftotext -layout '.escapeshellarg($file).' - 2>/dev/null', $text);
+        expect(implode("\n", $text))->toContain('537.8')->not->toContain('538 ');
+        unlink($file);
+        $text = [];
+    }
+    // Turned to °F it is the round figure again, the axis of the drawing with it.
+    $this->station($job, 'burnout');
+    $this->click('[aria-label^="in °C; tap"]');
+    $this->figure('burnout.programme/flask_temperature', '1000');
+    $this->until(fn (): bool => str_contains((string) $this->browser->executeScript("return document.querySelector('[data-view=\"burnout.programme/kiln\"]').textContent"), '1349.6'), 'the axis did not turn');
+});
+
+it('Stones: claws that stand where a halo lies stop it, and the edge gap offered clears them', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'stones');
+    $this->type('stones.0.width', '6.5');
+    $this->choose('stones.0.shape', 'round');
+    $this->choose('stones.setting', 'claws');
+    $this->type('stones.halo_diameter', '1.3');
+    $this->find('[data-finding="claw-meets-stone"]');
+    $this->click('[data-finding="claw-meets-stone"] button');
+    $this->gone('[data-finding="claw-meets-stone"]');
+    $this->saved();
+    expect($job->refresh()->held()->decision('stones.halo_edge_gap'))->toEqual(0.7);
+});
+
+it('Wax: a head cast in one piece takes a wider slice, and one that is soldered on does not', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'wax');
+    // 5 mm and two finished faces, over 0.985, and a millimetre for truing.
+    $this->figure('blank.choose/slice', '6.28');
+    $this->station($job, 'stones');
+    $this->type('stones.0.width', '6.4');
+    $this->type('stones.0.length', '8.2');
+    $this->choose('stones.0.shape', 'oval');
+    $this->choose('stones.setting', 'bezel');
+    $this->find('[data-figure="seat.bezel/strip_length"]');
+    $this->saved();
+    $this->station($job, 'wax');
+    // 8.2 with fit, wall and finishing on both ends, over 0.985, and the millimetre.
+    $this->figure('blank.choose/slice', '10.54');
+    $this->station($job, 'stones');
+    $this->choose('stones.head_soldered', 'true');
+    $this->until(fn (): bool => $job->refresh()->held()->decision('stones.head_soldered') === true, 'the head was not said to be soldered');
+    $this->station($job, 'wax');
+    $this->figure('blank.choose/slice', '6.28');
 });

@@ -200,3 +200,68 @@ it('says whose a piece was from before, by what went into it', function (): void
     (require base_path('database/migrations/2026_11_26_000012_own_the_metal.php'))->up();
     expect($pieces->pluck('client_id')->all())->toBe([null, $client->id]);
 });
+
+it('balances whatever is done to a job’s metal, and lets no lot go under nought', function (int $seed): void {
+    $dice = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    $client = client("Oda {$seed}");
+    $job = Job::factory()->ring()->create(['client_id' => $client->id]);
+    $lots = [received('sterling-925', '30 g'), received('sterling-925', '12 g', ['client_id' => $client->id]), received('silver-easy', '2 g')];
+    $came = 44_000;
+    for ($step = 0; $step < 25; $step++) {
+        $mass = $dice->getInt(1, 6000) / 1000;
+        $held = Lot::query()->where('job_id', $job->id)->where('kind', 'piece')->where('mass_mg', '>', 0)->pluck('id')->all();
+        $piece = $held === [] ? 0 : $held[$dice->getInt(0, count($held) - 1)];
+        $lot = $lots[$dice->getInt(0, 2)]->id;
+        $before = standing();
+        $answer = match ($dice->getInt(0, 5)) {
+            0, 1 => metal($job, 'take', ['lot' => $lot, 'mass' => "{$mass} g"]),
+            2 => metal($job, 'back', ['piece' => $piece, 'mass' => "{$mass} g", 'loss' => '0.01 g', 'to' => $dice->getInt(0, 1) === 0 ? null : $lot]),
+            3 => metal($job, 'solder', ['piece' => $piece, 'mass' => '0.02 g']),
+            4 => metal($job, 'trim', ['casting' => "{$mass} g", 'sprues' => '0.5 g']),
+            default => $this->postJson('/api/metal/movements/'.$dice->getInt(1, max(1, (int) Movement::query()->max('id'))).'/reverse', ['reason' => 'tried']),
+        };
+        expect($answer->status())->toBeIn([201, 404, 409, 422]);
+        // What is refused changes nothing.
+        if ($answer->status() !== 201) {
+            expect(standing())->toBe($before);
+        }
+        expect((int) Lot::query()->min('mass_mg'))->toBeGreaterThanOrEqual(0);
+        foreach (Lot::query()->get() as $one) {
+            expect((int) DB::table('postings')->where('lot_id', $one->id)->sum('milligrams'))->toBe($one->mass_mg);
+        }
+    }
+    // What came in, and the allowances, less what was lost, is what stands; reversals among them.
+    $moved = (int) DB::table('postings')->sum('milligrams');
+    expect($moved)->toBe(standing())
+        ->and((int) Lot::query()->where('client_id', $client->id)->sum('mass_mg'))->toBeLessThanOrEqual($came);
+    // The client's metal went nowhere but into the client's piece, its scrap and its button.
+    foreach (Lot::query()->whereNull('client_id')->pluck('id') as $ours) {
+        $from = DB::table('postings as into')->join('postings as from', 'from.movement_id', '=', 'into.movement_id')->join('lots', 'lots.id', '=', 'from.lot_id')
+            ->where('into.lot_id', $ours)->where('into.milligrams', '>', 0)->where('from.milligrams', '<', 0)->whereNotNull('lots.client_id')->count();
+        expect($from)->toBe(0);
+    }
+})->with(range(1, 8));
+
+it('says of each of a job’s metal routes what is wrong, and changes nothing', function (string $what, array $body, string $field): void {
+    $job = Job::factory()->ring()->create();
+    received('sterling-925', '5 g');
+    metal($job, $what, $body)->assertStatus(422)->assertJsonStructure(['errors' => [$field]]);
+    expect(standing())->toBe(5000)->and(Movement::query()->count())->toBe(1);
+})->with([
+    'no lot' => ['take', ['mass' => '1 g'], 'lot'], 'a lot that is not' => ['take', ['lot' => 99, 'mass' => '1 g'], 'lot'],
+    'no mass' => ['take', ['lot' => 1], 'mass'], 'an ounce' => ['take', ['lot' => 1, 'mass' => '1 oz'], 'mass'], 'less than nothing' => ['take', ['lot' => 1, 'mass' => '-1 g'], 'mass'],
+    'back out of nothing' => ['back', ['piece' => 1, 'mass' => '1 g'], 'piece'],
+    'solder on nothing' => ['solder', ['piece' => 1, 'mass' => '0.1 g'], 'piece'], 'sprues of nothing' => ['trim', ['casting' => '1 g', 'sprues' => '1 g'], 'casting'],
+    'no weight of the casting' => ['trim', ['sprues' => '1 g'], 'casting'],
+]);
+
+it('lets only those who keep the account move a job’s metal', function (): void {
+    $job = Job::factory()->ring()->create();
+    $lot = received('sterling-925', '5 g');
+    App\Models\Person::query()->where('name', 'Maren')->update(['role' => 'apprentice']);
+    $this->forgetWho();
+    foreach (['take' => ['lot' => $lot->id, 'mass' => '1 g'], 'back' => ['piece' => 1, 'mass' => '1 g'], 'solder' => ['piece' => 1, 'mass' => '1 g'], 'trim' => ['casting' => '1 g', 'sprues' => '1 g']] as $what => $body) {
+        metal($job, $what, $body)->assertForbidden();
+    }
+    $this->getJson("/api/jobs/{$job->number}/metal")->assertOk();
+});

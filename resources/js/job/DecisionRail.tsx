@@ -75,9 +75,11 @@ export function Decision({
             ? undefined
             : ((edited.to as Kept).typed ?? String(edited.to))
         : kept?.typed;
-    const used = Object.values(work.job.inputs)
+    const uses = Object.values(work.job.inputs)
         .flatMap((inputs) => Object.values(inputs))
-        .find((input) => input.path === path);
+        .filter((input) => input.path === path);
+    // Where sheets take different figures for what nobody has said, none of them is the job’s.
+    const used = uses.every((input) => input.value === uses[0]?.value) ? uses[0] : undefined;
     const error = (work.errors[path] ?? work.job.errors[path])?.[0];
     const toggled = edited && typeof edited.to === 'boolean' ? edited.to : undefined;
     return (
