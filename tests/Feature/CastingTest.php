@@ -259,3 +259,34 @@ it('shows checklist and quench at Pour by the way it is poured, and ends a jobâ€
     $this->postJson("/api/jobs/{$job->number}/close", ['how' => 'delivered'])->assertOk();
     expect(array_column($this->getJson('/api/clocks')->json('clocks'), 'label'))->toBe(['tea']);
 });
+
+it('lets one burnout follow another at once, and none begin a minute before', function (): void {
+    $this->travelTo('2026-03-02 08:00');
+    [$one, $other] = [waxed(), waxed('18k-yellow')];
+    $first = $this->postJson('/api/casting', ['flasks' => [[$one->number]], 'ready_at' => '2026-03-03T12:00'])->assertCreated()->json();
+    $plan = fn (Illuminate\Support\Carbon $ready) => $this->postJson('/api/casting', ['flasks' => [[$other->number]], 'ready_at' => $ready->format('Y-m-d\TH:i')]);
+    // Its own programme: as long as the first's, whose flask is of the same width.
+    $minutes = (int) ceil(array_sum(array_column($first['stages'], 'minutes')));
+    $after = Illuminate\Support\Carbon::parse('2026-03-03 12:00')->addMinutes($minutes);
+    $refused = $plan($after->copy()->subMinute())->assertStatus(422)->json('errors.ready_at.0');
+    expect($refused)->toContain("burnout {$first['id']}")->toContain($after->format('D j M H:i'));
+    $plan($after)->assertCreated();
+});
+
+it('asks nothing of the clock once the kiln is on, and counts the standing from when it was invested', function (): void {
+    $this->travelTo('2026-03-02 08:00');
+    $job = waxed();
+    $codes = fn (): array => array_column($this->getJson("/api/jobs/{$job->number}?station=burnout")->json('page.findings'), 'code');
+    $ready = fn (string $at) => $this->postJson("/api/jobs/{$job->number}/changes", ['changes' => [['path' => 'burnout.ready_at', 'from' => $job->refresh()->held()->at('burnout.ready_at'), 'to' => $at]], 'station' => 'burnout'])->assertOk();
+    $run = Run::query()->findOrFail($this->postJson('/api/casting', ['flasks' => [[$job->number]], 'ready_at' => '2026-03-02T16:00'])->assertCreated()->json('id'));
+    $flask = $run->flasks()->firstOrFail();
+    $this->postJson("/api/flasks/{$flask->id}/step", ['step' => 'invest', 'done' => true])->assertOk();
+    // Half an hour later half an hour of standing is left: 361 minutes before 15:05 is 9:04.
+    $this->travelTo('2026-03-02 08:30');
+    $ready('2026-03-02T15:05');
+    expect($codes())->not->toContain('not-yet-stood');
+    $ready('2026-03-02T14:55');
+    expect($codes())->toContain('not-yet-stood');
+    $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'on'])->assertOk();
+    expect($codes())->not->toContain('not-yet-stood')->not->toContain('switch-on-past');
+});
