@@ -419,7 +419,8 @@ function Casting({ job }: { job: Job }) {
             <h2>After</h2>
             <Rows
                 rows={[
-                    ['casting should weigh', said('metal.charge', 'expected_mass', 'mass')],
+                    ['casting should weigh, sprues on', said('metal.charge', 'expected_mass', 'mass')],
+                    ['and trimmed', said('metal.charge', 'expected_piece_mass', 'mass')],
                     ['bore should be', said('wax.dimensions', 'bore_as_cast', 'length')],
                     [
                         'casting weighed',
@@ -427,6 +428,7 @@ function Casting({ job }: { job: Job }) {
                             ? '____________'
                             : `${said('cast.check', 'off_expected', 'mass')} over`,
                     ],
+                    ['sprues weighed', '____________'],
                     ['button weighed', '____________'],
                     ['bore measured', '____________'],
                 ]}
