@@ -27,7 +27,7 @@ final class LayoutHalo implements Sheet
     private const MOST = 240;
 
     /** Places round the centre at which a claw is tried. */
-    private const TRIED = 720;
+    private const TRIED = 360;
 
     public function description(): Description
     {
@@ -119,10 +119,11 @@ final class LayoutHalo implements Sheet
         $claws = Claws::of($outline, (int) $input->num('centre_claws'));
         $wire = $input->numOr('wire', $claws->wire());
         $out = $wire - $input->numOr('notch', 0.3 * $wire);
-        $apart = ($input->num('stone_diameter') + $wire) / 2;
+        $apart = (($input->num('stone_diameter') + $wire) / 2 - 1e-9) ** 2;
         $clears = static function (float $x, float $y) use ($ring, $apart): bool {
             foreach ($ring->places as [$stoneX, $stoneY]) {
-                if (hypot($stoneX - $x, $stoneY - $y) < $apart - 1e-9) {
+                [$across, $along] = [$stoneX - $x, $stoneY - $y];
+                if ($across * $across + $along * $along < $apart) {
                     return false;
                 }
             }
