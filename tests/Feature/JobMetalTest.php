@@ -244,12 +244,12 @@ it('balances whatever is done to a job’s metal, and lets no lot go under nough
 
 it('says of each of a job’s metal routes what is wrong, and changes nothing', function (string $what, array $body, string $field): void {
     $job = Job::factory()->ring()->create();
-    received('sterling-925', '5 g');
-    metal($job, $what, $body)->assertStatus(422)->assertJsonStructure(['errors' => [$field]]);
+    $lot = received('sterling-925', '5 g');
+    metal($job, $what, array_map(static fn (mixed $said): mixed => $said === 'the lot' ? $lot->id : $said, $body))->assertStatus(422)->assertJsonStructure(['errors' => [$field]]);
     expect(standing())->toBe(5000)->and(Movement::query()->count())->toBe(1);
 })->with([
     'no lot' => ['take', ['mass' => '1 g'], 'lot'], 'a lot that is not' => ['take', ['lot' => 99, 'mass' => '1 g'], 'lot'],
-    'no mass' => ['take', ['lot' => 1], 'mass'], 'an ounce' => ['take', ['lot' => 1, 'mass' => '1 oz'], 'mass'], 'less than nothing' => ['take', ['lot' => 1, 'mass' => '-1 g'], 'mass'],
+    'no mass' => ['take', ['lot' => 'the lot'], 'mass'], 'an ounce' => ['take', ['lot' => 'the lot', 'mass' => '1 oz'], 'mass'], 'less than nothing' => ['take', ['lot' => 'the lot', 'mass' => '-1 g'], 'mass'],
     'back out of nothing' => ['back', ['piece' => 1, 'mass' => '1 g'], 'piece'],
     'solder on nothing' => ['solder', ['piece' => 1, 'mass' => '0.1 g'], 'piece'], 'sprues of nothing' => ['trim', ['casting' => '1 g', 'sprues' => '1 g'], 'casting'],
     'no weight of the casting' => ['trim', ['sprues' => '1 g'], 'casting'],
