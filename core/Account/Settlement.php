@@ -7,11 +7,32 @@ namespace HotSprue\Account;
 /** How the lots of a finished piece leave the account: what finishing took off is lost, the rest goes with it. Milligrams. */
 final readonly class Settlement
 {
+    /** Over this share of the metal, what finishing is said to have taken is asked about. Source: workbook 10, after. */
+    private const MUCH = 0.1;
+
     /**
      * @param  array<int, int>  $lost  lot => milligrams taken off it, below 0
      * @param  array<int, int>  $delivered  lot => milligrams that go with the piece, below 0
      */
     private function __construct(public array $lost, public array $delivered) {}
+
+    /** What finishing took off, mg. */
+    public function loss(): int
+    {
+        return -array_sum($this->lost);
+    }
+
+    /** What the lots held before, mg. */
+    public function held(): int
+    {
+        return -array_sum($this->lost) - array_sum($this->delivered);
+    }
+
+    /** Whether finishing is said to have taken so much that it is asked about first. */
+    public function isMuch(): bool
+    {
+        return $this->loss() > self::MUCH * $this->held();
+    }
 
     /**
      * The first lots bear the loss. A piece that weighs more than the lots hold takes all that they hold.

@@ -27,7 +27,7 @@ final class LayoutHalo implements Sheet
     private const MOST = 240;
 
     /** Places round the centre at which a claw is tried. */
-    private const TRIED = 360;
+    private const TRIED = 720;
 
     public function description(): Description
     {
@@ -120,10 +120,16 @@ final class LayoutHalo implements Sheet
         $wire = $input->numOr('wire', $claws->wire());
         $out = $wire - $input->numOr('notch', 0.3 * $wire);
         $apart = (($input->num('stone_diameter') + $wire) / 2 - 1e-9) ** 2;
-        $clears = static function (float $x, float $y) use ($ring, $apart): bool {
-            foreach ($ring->places as [$stoneX, $stoneY]) {
-                [$across, $along] = [$stoneX - $x, $stoneY - $y];
-                if ($across * $across + $along * $along < $apart) {
+        $last = $ring->places[0];
+        $clears = static function (float $x, float $y) use ($ring, $apart, &$last): bool {
+            // What was in the way of the place before is mostly in the way of this one.
+            if (($last[0] - $x) ** 2 + ($last[1] - $y) ** 2 < $apart) {
+                return false;
+            }
+            foreach ($ring->places as $stone) {
+                if (($stone[0] - $x) ** 2 + ($stone[1] - $y) ** 2 < $apart) {
+                    $last = $stone;
+
                     return false;
                 }
             }

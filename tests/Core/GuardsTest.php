@@ -8,6 +8,7 @@ use HotSprue\Account\MetalRefused;
 use HotSprue\Account\Movement;
 use HotSprue\Account\MovementKind;
 use HotSprue\Account\Posting;
+use HotSprue\Account\Settlement;
 use HotSprue\Kiln\Watch;
 
 /** What a mistake by one sign or one figure would break, each at its limit. */
@@ -58,3 +59,8 @@ it('expects of a casting what its pattern shrinks from, as it was weighed', func
     $charge = reckon('metal.charge', ['wax_mass' => 1, 'alloy' => 'sterling-925', 'process' => $process]);
     expect($charge->num('expected_mass'))->toEqualWithDelta(10.36 * (1 - $shrinks) ** 3, 1e-9);
 })->with([['carved', 0.015], ['mould', 0.015], ['resin', 0.010]]);
+
+it('asks about what finishing took over a tenth of the metal, and not at it', function (int $finished, bool $asks): void {
+    $settled = Settlement::of([1 => 6_000, 2 => 4_000], $finished);
+    expect([$settled->loss(), $settled->held(), $settled->isMuch()])->toBe([10_000 - $finished, 10_000, $asks]);
+})->with([[9_000, false], [8_999, true], [10_000, false]]);

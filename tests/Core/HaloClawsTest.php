@@ -22,7 +22,7 @@ it('says where the centre’s claws come between the stones of a halo', function
     $clears = static fn (float $at): bool => clearsAt($answer->value('positions'), 3.41, 1.05, $at);
     expect($answer->value('claws_clear_deg'))->toHaveCount(10);
     foreach ($answer->value('claws_clear_deg') as $arc) {
-        expect($clears($arc['middle_deg']))->toBeTrue()->and($clears($arc['from_deg'] - 1.1))->toBeFalse()->and($clears($arc['to_deg'] + 1.1))->toBeFalse();
+        expect($clears($arc['middle_deg']))->toBeTrue()->and($clears($arc['from_deg'] - 0.6))->toBeFalse()->and($clears($arc['to_deg'] + 0.6))->toBeFalse();
     }
     $hit = array_filter([45, 135, 225, 315], static fn (int $at): bool => ! $clears($at));
     expect($hit)->not->toBe([])->and(array_column($answer->findings, 'code'))->toContain('claw-meets-stone');

@@ -30,9 +30,6 @@ final class JobMetalController
 {
     use ReadsMass;
 
-    /** Over this share of the metal, what finishing is said to have taken is asked about. Source: workbook 10, after. */
-    private const MUCH = 0.1;
-
     public function __construct(private readonly AccountKeeper $keeper, private readonly JobMetal $metal, private readonly JobKeeper $jobs) {}
 
     /** What is in the piece, what of its client's stands elsewhere, and how both came about. */
@@ -131,9 +128,8 @@ final class JobMetalController
             throw BadInput::field('piece_mass', $lots->isEmpty() ? 'The account holds no metal of this job.' : 'Weigh the finished piece first.');
         }
         $settled = Settlement::of($lots->pluck('mass_mg', 'id')->all(), (int) round(1000 * (float) $metal));
-        $lost = -array_sum($settled->lost);
-        $held = (int) $lots->sum('mass_mg');
-        if ($lost > self::MUCH * $held && ! $request->boolean('sure')) {
+        [$lost, $held] = [$settled->loss(), $settled->held()];
+        if ($settled->isMuch() && ! $request->boolean('sure')) {
             throw BadInput::field('sure', sprintf(
                 'The account holds %.3f g of this piece and it weighs %.3f g: %.3f g, %.0f %%, would be written off as finishing. Sprues that were not entered as cut off, cuttings, a button, or stones weighed with the metal are where it usually is. Enter them first, or say that finishing took so much.',
                 $held / 1000, ($held - $lost) / 1000, $lost / 1000, 100 * $lost / $held,
