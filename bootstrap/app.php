@@ -5,17 +5,17 @@ declare(strict_types=1);
 use App\Database\DatabaseBusy;
 use App\Database\DiskTrouble;
 use App\Http\Middleware\Authenticate;
+use App\Http\Middleware\BodyLimits;
 use App\Http\Middleware\KnownHost;
-use App\Http\Middleware\May;
-use App\Http\Middleware\Readable;
+use App\Http\Middleware\RequireAbility;
 use App\Http\Middleware\SameOrigin;
 use App\Http\Middleware\SessionForPeople;
 use App\Http\Problem;
 use App\Models\KnownClient;
 use HotSprue\Account\MetalRefused;
+use HotSprue\Calculation\UnknownCalculation;
+use HotSprue\Fields\BadInput;
 use HotSprue\Job\Conflict;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\UnknownSheet;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -33,27 +33,27 @@ return Application::configure(basePath: dirname(__DIR__))
         then: function (): void {
             Route::middleware('api')->prefix('api')->group(__DIR__.'/../routes/api.php');
             // A client's link is its own secret; a browser that sends no referrer does not say where its form came from.
-            Route::middleware(Readable::class)->group(__DIR__.'/../routes/web.php');
+            Route::middleware(BodyLimits::class)->group(__DIR__.'/../routes/web.php');
         },
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend(KnownHost::class);
         $middleware->redirectGuestsTo('/');
-        $middleware->alias(['may' => May::class]);
+        $middleware->alias(['may' => RequireAbility::class]);
         // Who asks is known before anything they name is looked up: see the routes for where bindings come.
-        $middleware->group('api', [EncryptCookies::class, SessionForPeople::class, SameOrigin::class, Readable::class, Authenticate::class]);
+        $middleware->group('api', [EncryptCookies::class, SessionForPeople::class, SameOrigin::class, BodyLimits::class, Authenticate::class]);
         $middleware->priority([
-            EncryptCookies::class, SessionForPeople::class, SameOrigin::class, Readable::class, Authenticate::class, AuthenticateSession::class,
-            May::class, App\Http\Middleware\Once::class, Illuminate\Routing\Middleware\SubstituteBindings::class,
+            EncryptCookies::class, SessionForPeople::class, SameOrigin::class, BodyLimits::class, Authenticate::class, AuthenticateSession::class,
+            RequireAbility::class, App\Http\Middleware\IdempotentRequest::class, Illuminate\Routing\Middleware\SubstituteBindings::class,
         ]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([MetalRefused::class, BadInput::class, Conflict::class, UnknownSheet::class, KnownClient::class, DatabaseBusy::class]);
+        $exceptions->dontReport([MetalRefused::class, BadInput::class, Conflict::class, UnknownCalculation::class, KnownClient::class, DatabaseBusy::class]);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->render(static fn (MetalRefused $refused): JsonResponse => Problem::said($refused->getMessage(), 409));
         $exceptions->render(static fn (BadInput $bad): JsonResponse => Problem::of($bad->errors));
-        $exceptions->render(static fn (UnknownSheet $unknown): JsonResponse => Problem::said($unknown->getMessage(), 404));
+        $exceptions->render(static fn (UnknownCalculation $unknown): JsonResponse => Problem::said($unknown->getMessage(), 404));
         $exceptions->render(static fn (Conflict $conflict): JsonResponse => Problem::of(['_' => [$conflict->getMessage()]], 409, ['clashes' => $conflict->clashes]));
         $exceptions->render(static fn (KnownClient $known): JsonResponse => Problem::of(['client' => [$known->getMessage()]], 409, ['known' => $known->client->only(['id', 'name', 'contact'])]));
         $exceptions->render(static function (Throwable $failed, Request $request): ?JsonResponse {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CastingController;
+use App\Http\Controllers\ClientReviewController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\DrawingController;
@@ -13,7 +14,6 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\JobMetalController;
 use App\Http\Controllers\JournalController;
-use App\Http\Controllers\LookController;
 use App\Http\Controllers\MetalController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PictureController;
@@ -24,7 +24,7 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\StretchTestController;
 use App\Http\Controllers\WorkshopController;
-use App\Http\Middleware\Once;
+use App\Http\Middleware\IdempotentRequest;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
@@ -52,7 +52,7 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
         Route::post('reckon', [JobController::class, 'reckon']);
         Route::get('history', [JobController::class, 'history']);
         Route::get('figures', [StationController::class, 'figures']);
-        Route::get('looks', [LookController::class, 'index']);
+        Route::get('looks', [ClientReviewController::class, 'index']);
         Route::get('metal', [JobMetalController::class, 'index']);
         Route::get('file', [JobFileController::class, 'json']);
         Route::get('zip', [JobFileController::class, 'zip']);
@@ -70,7 +70,7 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
 });
 
 // What makes or moves something is done once, by those who may.
-Route::middleware(['may:work', Once::class, SubstituteBindings::class])->group(function (): void {
+Route::middleware(['may:work', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
     Route::post('jobs', [JobController::class, 'store']);
     Route::post('jobs/import', [JobFileController::class, 'import']);
     Route::prefix('jobs/{job}')->group(function (): void {
@@ -86,7 +86,7 @@ Route::middleware(['may:work', Once::class, SubstituteBindings::class])->group(f
     });
     Route::post('casting', [CastingController::class, 'store']);
     Route::post('casting/{run}/kiln', [CastingController::class, 'kiln']);
-    Route::post('casting/{run}/befall', [CastingController::class, 'befall']);
+    Route::post('casting/{run}/fault', [CastingController::class, 'fault']);
     Route::post('casting/{run}/alarms/{alarm}', [CastingController::class, 'alarm'])->where('alarm', '[0-9]{1,15}');
     Route::post('flasks/{flask}/step', [FlaskController::class, 'step']);
     Route::post('flasks/{flask}/tick', [FlaskController::class, 'tick']);
@@ -97,14 +97,14 @@ Route::middleware(['may:work', Once::class, SubstituteBindings::class])->group(f
     Route::post('devices/{device}/tare', [DeviceController::class, 'tare']);
     Route::post('devices/{device}/put', [DeviceController::class, 'put']);
 });
-Route::middleware(['may:client', Once::class, SubstituteBindings::class])->group(function (): void {
+Route::middleware(['may:client', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
     Route::post('jobs/{job}/client', [JobController::class, 'client']);
     Route::post('jobs/{job}/close', [StationController::class, 'close']);
-    Route::post('jobs/{job}/looks', [LookController::class, 'store']);
-    Route::post('jobs/{job}/words/{key}/answered', [LookController::class, 'answered'])->where('key', '[a-z0-9]{1,12}');
-    Route::post('looks/{look}/revoke', [LookController::class, 'revoke']);
+    Route::post('jobs/{job}/looks', [ClientReviewController::class, 'store']);
+    Route::post('jobs/{job}/words/{key}/answered', [ClientReviewController::class, 'answered'])->where('key', '[a-z0-9]{1,12}');
+    Route::post('looks/{look}/revoke', [ClientReviewController::class, 'revoke']);
 });
-Route::middleware(['may:metal', Once::class, SubstituteBindings::class])->group(function (): void {
+Route::middleware(['may:metal', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
     Route::post('jobs/{job}/charge', [MetalController::class, 'charge']);
     Route::post('jobs/{job}/metal/take', [JobMetalController::class, 'take']);
     Route::post('jobs/{job}/metal/back', [JobMetalController::class, 'giveBack']);
@@ -120,10 +120,10 @@ Route::middleware(['may:metal', Once::class, SubstituteBindings::class])->group(
     Route::post('metal/lots/{lot}/weigh', [MetalController::class, 'weigh']);
     Route::post('metal/movements/{movement}/reverse', [MetalController::class, 'reverse']);
 });
-Route::middleware(['may:shop', Once::class, SubstituteBindings::class])->group(function (): void {
+Route::middleware(['may:shop', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
     Route::put('shop', [ShopController::class, 'update']);
 });
-Route::middleware(['may:people', Once::class, SubstituteBindings::class])->group(function (): void {
+Route::middleware(['may:people', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
     Route::put('workshop', [WorkshopController::class, 'update']);
     Route::post('backup', BackupController::class);
     Route::post('people', [PersonController::class, 'store']);

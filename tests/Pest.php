@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Sheets;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculations;
+use HotSprue\Fields\BadInput;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\BrowserCase;
 use Tests\FeatureCase;
@@ -15,7 +15,7 @@ pest()->extend(BrowserCase::class)->in('Browser');
 /** @param array<string, mixed> $input */
 function reckon(string $sheet, array $input): Answer
 {
-    return Sheets::answer($sheet, $input);
+    return Calculations::answer($sheet, $input);
 }
 
 /**
@@ -27,7 +27,7 @@ function reckon(string $sheet, array $input): Answer
 function refused(string $sheet, array $input): array
 {
     try {
-        Sheets::answer($sheet, $input);
+        Calculations::answer($sheet, $input);
     } catch (BadInput $bad) {
         return $bad->errors;
     }

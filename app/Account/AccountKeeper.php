@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Database\Turn;
+use App\Database\WriteTransaction;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Movement;
@@ -28,7 +28,7 @@ final class AccountKeeper
      */
     public function receive(array $lot, int $milligrams, string $reason, ?Person $by, ?Job $job = null): Movement
     {
-        return Turn::take(function () use ($lot, $milligrams, $reason, $by, $job): Movement {
+        return WriteTransaction::take(function () use ($lot, $milligrams, $reason, $by, $job): Movement {
             $made = Lot::query()->create([...$lot, 'mass_mg' => 0]);
 
             return $this->post(MovementKind::Receive, [$made->id => $milligrams], 0, $reason, $by, $job);
@@ -42,7 +42,7 @@ final class AccountKeeper
      */
     public function move(MovementKind $kind, array $postings, int $loss, string $reason, ?Person $by, ?Job $job = null): Movement
     {
-        return Turn::take(fn (): Movement => $this->post($kind, $postings, $loss, $reason, $by, $job));
+        return WriteTransaction::take(fn (): Movement => $this->post($kind, $postings, $loss, $reason, $by, $job));
     }
 
     /**
@@ -54,7 +54,7 @@ final class AccountKeeper
      */
     public function charge(Job $job, array $from, int $casting, int $button, ?Person $by): Movement
     {
-        return Turn::take(function () use ($job, $from, $casting, $button, $by): Movement {
+        return WriteTransaction::take(function () use ($job, $from, $casting, $button, $by): Movement {
             $first = Lot::query()->with('client')->find(array_key_first($from)) ?? throw MetalRefused::unknownLot((int) array_key_first($from));
             $client = Lot::query()->whereKey(array_keys($from))->whereNotNull('client_id')->value('client_id');
             $lot = ['alloy' => $first->alloy, 'fineness' => $first->fineness, 'mass_mg' => 0, 'job_id' => $job->id];
@@ -71,7 +71,7 @@ final class AccountKeeper
     /** @throws MetalRefused when a lot has been used since, or it was reversed before */
     public function reverse(Movement $movement, string $reason, ?Person $by): Movement
     {
-        return Turn::take(function () use ($movement, $reason, $by): Movement {
+        return WriteTransaction::take(function () use ($movement, $reason, $by): Movement {
             $this->lock($movement->postings->pluck('lot_id')->all());
             if (Movement::query()->where('reverses_id', $movement->id)->exists()) {
                 throw new MetalRefused('This movement has been reversed already.');

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Database\Turn;
+use App\Database\WriteTransaction;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Movement;
 use App\Models\Person;
 use HotSprue\Account\MetalRefused;
 use HotSprue\Account\MovementKind;
-use HotSprue\Sheet\BadInput;
+use HotSprue\Fields\BadInput;
 use Illuminate\Database\Eloquent\Collection;
 
 /** The metal of one job: what it takes from the account, holds, gives back and takes along. Masses in milligrams. */
@@ -39,7 +39,7 @@ final readonly class JobMetal
      */
     public function take(Job $job, Lot $from, int $mass, string $what, ?Person $by): Movement
     {
-        return Turn::take(function () use ($job, $from, $mass, $what, $by): Movement {
+        return WriteTransaction::take(function () use ($job, $from, $mass, $what, $by): Movement {
             $piece = $this->piece($job, $from->alloy, $from->fineness, $from->client_id);
 
             return $this->keeper->move(MovementKind::Cut, [$from->id => -$mass, $piece->id => $mass], 0, "{$what} of job {$job->number}", $by, $job);
@@ -53,7 +53,7 @@ final readonly class JobMetal
      */
     public function giveBack(Job $job, Lot $piece, int $mass, int $loss, ?Lot $to, string $what, ?Person $by): Movement
     {
-        return Turn::take(function () use ($job, $piece, $mass, $loss, $to, $what, $by): Movement {
+        return WriteTransaction::take(function () use ($job, $piece, $mass, $loss, $to, $what, $by): Movement {
             $to ??= Lot::query()->create([
                 'name' => "{$what} of job {$job->number}", 'kind' => 'scrap', 'alloy' => $piece->alloy, 'fineness' => $piece->fineness,
                 'client_id' => $piece->client_id, 'origin' => "job {$job->number}", 'mass_mg' => 0,
@@ -76,7 +76,7 @@ final readonly class JobMetal
             throw BadInput::field('casting', sprintf('Casting and sprues are %.3f g together, and the casting was %.3f g: weigh again.', ($trimmed + $sprues) / 1000, $piece->mass_mg / 1000));
         }
 
-        return Turn::take(function () use ($job, $piece, $sprues, $loss, $by): Movement {
+        return WriteTransaction::take(function () use ($job, $piece, $sprues, $loss, $by): Movement {
             $button = Lot::query()->where('job_id', $job->id)->where('kind', 'button')->where('alloy', $piece->alloy)->latest('id')->first()
                 ?? Lot::query()->create([
                     'name' => "sprues of job {$job->number}", 'kind' => 'button', 'alloy' => $piece->alloy, 'fineness' => $piece->fineness,

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Models\Client;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Field;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The account as CSV, and lots from CSV: name, alloy, mass, owner. */
 final class LotFile
@@ -54,7 +54,7 @@ final class LotFile
      *
      * @throws BadInput naming each line that could not be taken
      */
-    public static function read(string $text, Rules $rules): array
+    public static function read(string $text, WorkshopSettings $settings): array
     {
         $text = self::utf8($text);
         $lines = preg_split('/\R/', trim(preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? '')) ?: [];
@@ -72,14 +72,14 @@ final class LotFile
             $owner = trim((string) ($row['owner'] ?? ''));
             $client = $owner === '' ? null : Client::named($owner)?->id;
             try {
-                if (! in_array($row['alloy'], $rules->names('stock.alloys'), true)) {
+                if (! in_array($row['alloy'], $settings->names('stock.alloys'), true)) {
                     throw new NotUnderstood(sprintf('The alloy “%s” is not in the workshop’s list.', mb_substr((string) $row['alloy'], 0, 40)));
                 }
                 if ($owner !== '' && $client === null) {
                     throw new NotUnderstood(sprintf('There is no client “%s”.', mb_substr($owner, 0, 40)));
                 }
-                $grams = Field::of(Quantity::Mass, 'mass', 'mass')->read($row['mass'], $rules);
-                $alloy = Alloy::named((string) $row['alloy'], $rules);
+                $grams = Field::of(Quantity::Mass, 'mass', 'mass')->read($row['mass'], $settings);
+                $alloy = Alloy::named((string) $row['alloy'], $settings);
                 $rows[] = ['lot' => ['name' => mb_substr(trim((string) ($row['name'] ?? '')), 0, 80) ?: $alloy->label, 'kind' => 'stock', 'alloy' => $alloy->name, 'fineness' => $alloy->fineness, 'client_id' => $client, 'origin' => 'from a file'], 'milligrams' => (int) round(1000 * (is_numeric($grams) ? (float) $grams : 0))];
             } catch (NotUnderstood $not) {
                 $errors[sprintf('line %d', $number + 2)][] = $not->getMessage();

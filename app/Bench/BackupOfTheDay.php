@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Database\Turn;
+use App\Database\WriteTransaction;
 use App\Models\DoneRequest;
 use App\Models\Workshop;
 use Illuminate\Support\Carbon;
@@ -43,7 +43,7 @@ final readonly class BackupOfTheDay
     /** Makes it, says on Today how it went, and lets old ones go. */
     public function make(): void
     {
-        Turn::take(static fn (): bool => Workshop::the()->update(['backup_asked_at' => null, 'backup_tried_at' => now()]));
+        WriteTransaction::take(static fn (): bool => Workshop::the()->update(['backup_asked_at' => null, 'backup_tried_at' => now()]));
         try {
             $this->backups->make(Backups::folder().'/hot-sprue-day-'.now()->format('Y-m-d-His').'.zip');
             $this->letGo(Backups::folder());
@@ -51,7 +51,7 @@ final readonly class BackupOfTheDay
         } catch (RuntimeException $failed) {
             $said = ['backup_trouble' => mb_substr($failed->getMessage(), 0, 400)];
         }
-        Turn::take(static function () use ($said): void {
+        WriteTransaction::take(static function () use ($said): void {
             Workshop::the()->update($said);
             DoneRequest::forgetOld();
         });

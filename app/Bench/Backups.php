@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Database\Mover;
+use App\Database\DatabaseTransfer;
 use App\Models\Workshop;
 use App\Pictures\PictureStore;
 use Closure;
@@ -44,7 +44,7 @@ final class Backups
         [$copy, $part] = ["{$file}.sqlite", "{$file}.part"];
         try {
             @unlink($copy);
-            Mover::intoFile($copy);
+            DatabaseTransfer::intoFile($copy);
             $this->pack($part, $copy);
             RestoredCopy::tried($part);
             if (! rename($part, $file)) {

@@ -7,7 +7,11 @@ namespace App\Bench;
 use App\Models\Job;
 use App\Models\Workshop;
 use Closure;
-use HotSprue\Casting\Step;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\Finding;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculations;
+use HotSprue\Casting\CastingStep;
 use HotSprue\Drawing\Drawings;
 use HotSprue\Drawing\StonePlan;
 use HotSprue\Drawing\View;
@@ -15,19 +19,15 @@ use HotSprue\Job\Cautions;
 use HotSprue\Job\Change;
 use HotSprue\Job\ClientApproval;
 use HotSprue\Job\Document;
-use HotSprue\Job\Feeds;
-use HotSprue\Job\JobReckoner;
+use HotSprue\Job\InputBindings;
+use HotSprue\Job\JobAnswers;
+use HotSprue\Job\JobCalculator;
 use HotSprue\Job\Kind;
 use HotSprue\Job\ReadingFields;
-use HotSprue\Job\Reckoned;
 use HotSprue\Job\Station;
 use HotSprue\Job\StationState;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Finding;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Sheets;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Support\Facades\Cache;
 
 /** A whole job as the screen shows it: its document, all answers, and one station's page. */
@@ -38,15 +38,15 @@ final readonly class JobAnswer
     /** Stations whose figures all stand at the foot, given or not; elsewhere only those that there are. */
     private const WHOLE = [Station::Brief, Station::Wax, Station::Tree, Station::Pour, Station::Finish];
 
-    private Reckoned $reckoned;
+    private JobAnswers $reckoned;
 
-    private Rules $rules;
+    private WorkshopSettings $settings;
 
     public function __construct(private Job $job, private Document $document, private Station $station)
     {
-        $this->rules = $job->rules();
+        $this->settings = $job->settings();
         // A burnout's heat is reckoned once for the same flask and programme.
-        $this->reckoned = JobReckoner::reckon($document, $this->rules, static fn (string $key, Closure $make): Answer => Cache::remember("sheet.{$key}", self::REMEMBERED, $make), Around::of($job));
+        $this->reckoned = JobCalculator::reckon($document, $this->settings, static fn (string $key, Closure $make): Answer => Cache::remember("sheet.{$key}", self::REMEMBERED, $make), JobSurroundings::of($job));
     }
 
     /**
@@ -142,7 +142,7 @@ final readonly class JobAnswer
             'findings' => $this->findings($this->station),
             'wants' => array_values(array_filter(array_unique($wants), $this->station->reaches(...))),
             'cautions' => Cautions::at($this->station, $this->document->text('wax.process'), $this->alloy()->nickel ?? false),
-            'checklist' => $this->station === Station::Pour ? Step::safety($this->document->text('pour.method') ?? $this->rules->text('charge.method')) : [],
+            'checklist' => $this->station === Station::Pour ? CastingStep::safety($this->document->text('pour.method') ?? $this->settings->text('charge.method')) : [],
             'quench' => $this->quench(),
             'next_keys' => array_combine(ReadingFields::GROUPS, array_map($this->document->nextKey(...), ReadingFields::GROUPS)),
             'cautions_seen' => ($this->document->map('seen')[$this->station->value] ?? false) === true,
@@ -163,7 +163,7 @@ final readonly class JobAnswer
             if (! isset($this->reckoned->answers[$use])) {
                 continue;
             }
-            foreach (Drawings::of($this->reckoned->inputs[$use], $this->reckoned->answers[$use], $this->rules) as $view) {
+            foreach (Drawings::of($this->reckoned->inputs[$use], $this->reckoned->answers[$use], $this->settings) as $view) {
                 if ($this->isShown($use, $view->name)) {
                     $drawn[] = [$use, $view];
                 }
@@ -202,14 +202,14 @@ final readonly class JobAnswer
     {
         $alloy = $this->document->text('brief.alloy');
 
-        return $alloy !== null && in_array($alloy, $this->rules->names('stock.alloys'), true) ? Alloy::named($alloy, $this->rules) : null;
+        return $alloy !== null && in_array($alloy, $this->settings->names('stock.alloys'), true) ? Alloy::named($alloy, $this->settings) : null;
     }
 
     private function quench(): ?string
     {
         $alloy = $this->station === Station::Pour ? $this->alloy() : null;
 
-        return $alloy === null ? null : Step::quench($alloy);
+        return $alloy === null ? null : CastingStep::quench($alloy);
     }
 
     /** @return list<array<string, mixed>> */
@@ -229,7 +229,7 @@ final readonly class JobAnswer
         return array_map(fn (array $figure): array => [
             'use' => $figure[0], 'result' => $figure[1], 'label' => $figure[2],
             'value' => $this->reckoned->value($figure[0], $figure[1]),
-            'quantity' => Sheets::describe(Feeds::table()[$figure[0]]['sheet'])->result($figure[1])?->quantity->value,
+            'quantity' => Calculations::describe(InputBindings::table()[$figure[0]]['sheet'])->result($figure[1])?->quantity->value,
         ], array_values($figures));
     }
 
@@ -293,7 +293,7 @@ final readonly class JobAnswer
         return null;
     }
 
-    public function reckoned(): Reckoned
+    public function reckoned(): JobAnswers
     {
         return $this->reckoned;
     }

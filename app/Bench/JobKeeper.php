@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Database\Turn;
+use App\Database\WriteTransaction;
 use App\Models\Client;
 use App\Models\Entry;
 use App\Models\Job;
@@ -13,10 +13,10 @@ use App\Models\Person;
 use App\Models\Picture;
 use App\Models\Rulebook;
 use App\Models\Workshop;
+use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Conflict;
 use HotSprue\Job\Document;
-use HotSprue\Sheet\BadInput;
 
 /** The one way to write a job. Every write is a list of changes, kept as history. */
 final class JobKeeper
@@ -33,10 +33,10 @@ final class JobKeeper
      */
     public function open(?Client $client, array $changes, ?Person $by, ?int $commission = null): Job
     {
-        return Turn::take(function () use ($client, $changes, $by, $commission): Job {
+        return WriteTransaction::take(function () use ($client, $changes, $by, $commission): Job {
             $rulebook = Workshop::the()->presentRulebook();
 
-            return $this->begin($rulebook, $client, Document::blank(), Document::understood($changes, $rulebook->rules(), WorkshopTime::zone()), $by, $commission);
+            return $this->begin($rulebook, $client, Document::blank(), Document::understood($changes, $rulebook->settings(), WorkshopTime::zone()), $by, $commission);
         });
     }
 
@@ -49,7 +49,7 @@ final class JobKeeper
     /** @param list<Change> $stored */
     private function begin(Rulebook $rulebook, ?Client $client, Document $document, array $stored, ?Person $by, ?int $commission = null): Job
     {
-        return Turn::take(function () use ($rulebook, $client, $document, $stored, $by, $commission): Job {
+        return WriteTransaction::take(function () use ($rulebook, $client, $document, $stored, $by, $commission): Job {
             $number = 1 + (int) (Job::query()->max('number') ?? self::BEFORE_FIRST);
             $job = new Job(['number' => $number, 'commission' => $commission ?? $number, 'client_id' => $client?->id, 'rulebook_id' => $rulebook->id, 'version' => 0]);
             $job->setRelation('client', $client)->setRelation('rulebook', $rulebook);
@@ -72,7 +72,7 @@ final class JobKeeper
      */
     public function change(Job $job, array $changes, ?Person $by): Job
     {
-        return $this->store($job, Document::understood($changes, $job->rules(), WorkshopTime::zone()), $by);
+        return $this->store($job, Document::understood($changes, $job->settings(), WorkshopTime::zone()), $by);
     }
 
     /**
@@ -84,7 +84,7 @@ final class JobKeeper
      */
     public function store(Job $job, array $stored, ?Person $by, EntryKind $kind = EntryKind::Edit, ?Movement $movement = null, string $note = ''): Job
     {
-        return Turn::take(function () use ($job, $stored, $by, $kind, $movement, $note): Job {
+        return WriteTransaction::take(function () use ($job, $stored, $by, $kind, $movement, $note): Job {
             $fresh = self::fresh($job);
             $before = $fresh->held();
             $prepared = $before->prepared($stored);
@@ -104,7 +104,7 @@ final class JobKeeper
      */
     public function takeBack(Job $job, Entry $entry, ?Person $by): Job
     {
-        return Turn::take(function () use ($job, $entry, $by): Job {
+        return WriteTransaction::take(function () use ($job, $entry, $by): Job {
             $fresh = self::fresh($job);
             $reversed = $entry->reversed();
             JobProjection::write($fresh, $fresh->held()->with($reversed, exactly: true));
@@ -118,7 +118,7 @@ final class JobKeeper
     /** Puts a job under the workshop's present figures; the history says so. */
     public function adopt(Job $job, Rulebook $present, ?Person $by): Job
     {
-        return Turn::take(function () use ($job, $present, $by): Job {
+        return WriteTransaction::take(function () use ($job, $present, $by): Job {
             $fresh = self::fresh($job);
             $this->record($fresh, [new Change('rulebook', $fresh->rulebook_id, $present->id)], $by, EntryKind::Figures);
             $fresh->rulebook_id = $present->id;
@@ -131,7 +131,7 @@ final class JobKeeper
     /** Whose piece it is; the history says whose it was. */
     public function giveTo(Job $job, ?Client $client, ?Person $by): Job
     {
-        return Turn::take(function () use ($job, $client, $by): Job {
+        return WriteTransaction::take(function () use ($job, $client, $by): Job {
             $fresh = self::fresh($job);
             $was = $fresh->client;
             $fresh->client_id = $client?->id;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Look\Asked;
+use App\ClientReview\PendingReviews;
 use App\Models\Job;
 use App\Models\Workshop;
 use HotSprue\Job\Station;
@@ -30,8 +30,8 @@ final class TodayPage
             'open' => (clone $open)->count(),
             'late' => (clone $open)->where('due_on', '<', WorkshopTime::today()->toDateString())->count(),
             'burnouts' => $this->burnouts(),
-            'asked' => Asked::open(),
-            'changed' => Asked::changedSince(),
+            'asked' => PendingReviews::open(),
+            'changed' => PendingReviews::changedSince(),
             'backup' => ['at' => $workshop->backed_up_at?->toIso8601String(), 'trouble' => $workshop->backup_trouble, 'overdue' => $workshop->isBackupOverdue()],
         ];
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Database\Turn;
+use App\Database\WriteTransaction;
 use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Person;
-use HotSprue\Sheet\BadInput;
+use HotSprue\Fields\BadInput;
 use Illuminate\Support\Collection;
 
 /**
@@ -26,7 +26,7 @@ final readonly class Undo
      */
     public function last(Job $job, ?Person $by): array
     {
-        return Turn::take(function () use ($job, $by): array {
+        return WriteTransaction::take(function () use ($job, $by): array {
             $last = $this->find(Entry::query()->where('job_id', $job->id)->orderByDesc('id')->get(), $by);
 
             return [$this->keeper->takeBack($job, $last, $by), $last];

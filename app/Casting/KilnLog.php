@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Casting;
 
-use App\Database\Turn;
+use App\Database\WriteTransaction;
 use App\Models\Run;
 use App\Models\Workshop;
-use HotSprue\Kiln\Watch;
+use HotSprue\Kiln\KilnWatch;
 use Illuminate\Support\Facades\DB;
 
 /** Writes what the kiln reads, a line a minute of its programme, and raises alarms. */
@@ -29,7 +29,7 @@ final class KilnLog
 
     public static function write(Run $run): void
     {
-        Turn::take(static fn () => self::log($run->refresh()));
+        WriteTransaction::take(static fn () => self::log($run->refresh()));
     }
 
     private static function log(Run $run): void
@@ -54,7 +54,7 @@ final class KilnLog
         $rows = array_map(static fn (float $minute, ?float $c): array => ['run_id' => $run->id, 'minute' => $minute, 'kiln_c' => $c, 'planned_c' => $kiln->planned($minute), 'logged_at' => now()], $minutes, $kiln->readings($minutes));
         DB::table('kiln_log')->insertOrIgnore($rows);
         $log = array_map(static fn (object $row): array => ['min' => (float) $row->minute, 'kiln_c' => $row->kiln_c === null ? null : (float) $row->kiln_c, 'planned_c' => (float) $row->planned_c], array_values(DB::table('kiln_log')->where('run_id', $run->id)->orderBy('minute')->get()->all()));
-        foreach (Watch::alarms($log, Workshop::the()->rulebook->rules()->num('burnout.gypsum_limit')) as $code => $alarm) {
+        foreach (KilnWatch::alarms($log, Workshop::the()->rulebook->settings()->num('burnout.gypsum_limit')) as $code => $alarm) {
             self::alarm($run, $code, $alarm['min'], $alarm['message']);
         }
     }

@@ -10,13 +10,13 @@ use App\Models\Job;
 use App\Models\Run;
 use App\Models\RunFlask;
 use App\Models\Workshop;
-use HotSprue\Casting\Step;
+use HotSprue\Calculations;
+use HotSprue\Casting\CastingStep;
 use HotSprue\Drawing\RunDrawing;
+use HotSprue\Fields\Input;
 use HotSprue\Job\Station;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Sheets;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -36,7 +36,7 @@ final class RunAnswer
     public static function of(Run $run, int $status = 200): JsonResponse
     {
         $run = $run->fresh(['flasks.jobs.rulebook']) ?? $run;
-        $rules = Workshop::the()->rulebook->rules();
+        $settings = Workshop::the()->rulebook->settings();
         $core = self::core($run);
         $minute = $run->minute();
         $kiln = $run->kiln();
@@ -47,29 +47,29 @@ final class RunAnswer
             'stages' => $run->stages, 'speed' => $run->speed, 'minute' => $minute, 'kiln_c' => $minute === null ? null : $kiln->reading($minute), 'planned_c' => $minute === null ? null : $kiln->planned($minute),
             'start_at' => $run->ready_at?->copy()->subMinutes((int) ceil($kiln->length()))->toIso8601String(),
             'core_c' => $minute === null || $core === null ? null : self::between($core['curve'], $minute),
-            'gaps' => self::gaps($log), 'view' => ['use' => 'run', ...RunDrawing::view($kiln, $run->stages, $log, $core['curve'] ?? [], $minute, $rules->num('burnout.gypsum_limit'))->toArray()],
+            'gaps' => self::gaps($log), 'view' => ['use' => 'run', ...RunDrawing::view($kiln, $run->stages, $log, $core['curve'] ?? [], $minute, $settings->num('burnout.gypsum_limit'))->toArray()],
             'chamber' => ['use' => 'run', ...RunDrawing::chamber(array_values($run->flasks->sortByDesc('pour_c')->map(static fn (RunFlask $flask): array => [
                 'flask' => $flask->flask, 'diameter' => $flask->diameter, 'height' => $flask->height, 'patterns' => $flask->jobs->count(), 'poured' => isset($flask->steps['pour']),
             ])->all()))->toArray()],
             'events' => $run->events, 'speeds' => CastingController::SPEEDS,
             'core' => $core === null ? null : array_diff_key($core, ['curve' => 1]),
             'alarms' => array_map(static fn (object $alarm): array => ['id' => $alarm->id, 'code' => $alarm->code, 'minute' => (float) $alarm->minute, 'message' => $alarm->message, 'answered_at' => $alarm->answered_at], DB::table('alarms')->where('run_id', $run->id)->orderBy('id')->get()->all()),
-            'safety' => Step::safety(),
-            'steps' => array_map(static fn (Step $step): array => ['name' => $step->value, 'done' => $step->done()], Step::cases()),
+            'safety' => CastingStep::safety(),
+            'steps' => array_map(static fn (CastingStep $step): array => ['name' => $step->value, 'done' => $step->done()], CastingStep::cases()),
             'flask_rows' => array_values($run->flasks->sortByDesc('pour_c')->map(static fn (RunFlask $flask): array => [
                 'id' => $flask->id, 'flask' => $flask->flask, 'diameter' => $flask->diameter, 'height' => $flask->height, 'alloy' => $flask->alloy, 'pour_c' => $flask->pour_c,
                 'jobs' => $flask->jobs->map(static fn (Job $job): array => ['number' => $job->number, 'title' => $job->title])->values()->all(),
-                'mix' => self::mix($flask, $rules), 'done' => (object) $flask->steps, 'ticks' => array_map(static fn (string $key): int => (int) substr($key, 1), array_keys(array_filter($flask->ticks))), 'quench' => Step::quench(Alloy::named($flask->alloy, $rules)),
+                'mix' => self::mix($flask, $settings), 'done' => (object) $flask->steps, 'ticks' => array_map(static fn (string $key): int => (int) substr($key, 1), array_keys(array_filter($flask->ticks))), 'quench' => CastingStep::quench(Alloy::named($flask->alloy, $settings)),
             ])->all()),
         ], $status);
     }
 
     /** @return array<string, mixed> powder, water and the working clock of a flask, as its first job has them */
-    private static function mix(RunFlask $flask, Rules $rules): array
+    private static function mix(RunFlask $flask, WorkshopSettings $settings): array
     {
         $job = $flask->jobs->sortBy('number')->first();
         $answer = ($job === null ? null : (new JobAnswer($job, $job->held(), Station::Tree))->reckoned()->answers['investment.mix'] ?? null)
-            ?? Sheets::named('investment.mix')->reckon(Input::read(Sheets::describe('investment.mix')->inputs, ['flask_diameter' => $flask->diameter, 'flask_height' => $flask->height], $rules), $rules);
+            ?? Calculations::named('investment.mix')->reckon(Input::read(Calculations::describe('investment.mix')->inputs, ['flask_diameter' => $flask->diameter, 'flask_height' => $flask->height], $settings), $settings);
 
         return ['powder' => $answer->num('powder_mass'), 'water' => $answer->num('water_mass'), 'clock' => $answer->value('clock'), 'stand_min' => $answer->num('stand_min')];
     }
@@ -115,11 +115,11 @@ final class RunAnswer
         if (! is_numeric($widest)) {
             return null;
         }
-        $rules = Workshop::the()->rulebook->rules();
+        $settings = Workshop::the()->rulebook->settings();
         $raw = ['diameter' => (float) $widest, 'stages' => array_map(static fn (array $stage): array => ['temperature' => $stage['to'], 'minutes' => $stage['minutes']], $run->stages)];
 
-        return Cache::remember('run.core.'.hash('xxh128', serialize($raw).$rules->fingerprint()), 7 * 24 * 3600, static function () use ($raw, $rules): array {
-            $answer = Sheets::named('burnout.core')->reckon(Input::read(Sheets::describe('burnout.core')->inputs, $raw, $rules), $rules);
+        return Cache::remember('run.core.'.hash('xxh128', serialize($raw).$settings->fingerprint()), 7 * 24 * 3600, static function () use ($raw, $settings): array {
+            $answer = Calculations::named('burnout.core')->reckon(Input::read(Calculations::describe('burnout.core')->inputs, $raw, $settings), $settings);
 
             return ['curve' => array_values(array_map(static fn (array $point): array => [(float) $point['min'], (float) $point['core_c']], (array) $answer->value('curves'))), 'dry_at_min' => $answer->value('dry_at_min'), 'above_620_min' => $answer->num('above_620_min'), 'findings' => $answer->toArray()['findings']];
         });

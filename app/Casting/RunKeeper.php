@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Casting;
 
 use App\Bench\WorkshopTime;
-use App\Database\Turn;
+use App\Database\WriteTransaction;
 use App\Models\Job;
 use App\Models\Run;
 use App\Models\RunFlask;
 use App\Models\Workshop;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculations;
 use HotSprue\Casting\Sharing;
-use HotSprue\Job\JobReckoner;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Sheets;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Input;
+use HotSprue\Job\JobCalculator;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -43,7 +43,7 @@ final class RunKeeper
     /** @return array{number: int, title: string, alloy: string, pour_c: float, across: float, deep: float, volume: float, gates: float}|null */
     private static function pattern(Job $job): ?array
     {
-        $reckoned = JobReckoner::reckon($job->held(), $job->rules(), static fn (string $key, \Closure $make): Answer => $make());
+        $reckoned = JobCalculator::reckon($job->held(), $job->settings(), static fn (string $key, \Closure $make): Answer => $make());
         $alloy = $job->held()->text('brief.alloy');
         $pour = $job->held()->decision('burnout.pour_temperature') ?? $reckoned->value('pour.temperatures', 'flask_temperature');
         $across = $reckoned->value('wax.pattern', 'whole_across');
@@ -72,7 +72,7 @@ final class RunKeeper
      */
     public static function plan(array $flasks, ?string $readyAt): Run
     {
-        return Turn::take(static fn (): Run => self::planned($flasks, $readyAt));
+        return WriteTransaction::take(static fn (): Run => self::planned($flasks, $readyAt));
     }
 
     /** @param list<list<int>> $flasks */
@@ -82,7 +82,7 @@ final class RunKeeper
         if (count(array_unique($numbers)) !== count($numbers)) {
             throw BadInput::field('flasks', 'A job stands in one flask only.');
         }
-        $rules = Workshop::the()->rulebook->rules();
+        $settings = Workshop::the()->rulebook->settings();
         $known = array_column(self::waiting(), null, 'number');
         $made = [];
         foreach ($flasks as $index => $numbers) {
@@ -91,7 +91,7 @@ final class RunKeeper
             if (count($sharing['flasks']) > 1) {
                 throw BadInput::field("flasks.{$index}", 'These cannot share a flask: '.implode('; ', array_column($sharing['apart'], 'why')).'.');
             }
-            $tree = self::sheet('tree.pack', ['patterns' => array_map(static fn (array $p): array => ['name' => (string) $p['number'], 'across' => $p['across'], 'deep' => $p['deep'], 'volume' => max(0.001, $p['volume']), 'gate_area' => max(0.001, $p['gates'])], $patterns)], $rules);
+            $tree = self::sheet('tree.pack', ['patterns' => array_map(static fn (array $p): array => ['name' => (string) $p['number'], 'across' => $p['across'], 'deep' => $p['deep'], 'volume' => max(0.001, $p['volume']), 'gate_area' => max(0.001, $p['gates'])], $patterns)], $settings);
             if ($tree->value('flask') === null) {
                 throw BadInput::field("flasks.{$index}", $tree->findings[0]->message ?? 'No flask holds these.');
             }
@@ -102,16 +102,16 @@ final class RunKeeper
         }
         // Poured in falling order of flask temperature.
         usort($made, static fn (array $a, array $b): int => $b['pour_c'] <=> $a['pour_c']);
-        $programme = self::sheet('burnout.programme', ['flask_diameters' => array_column($made, 'diameter'), 'pour_temperature' => $made[0]['pour_c']], $rules)->value('stages');
+        $programme = self::sheet('burnout.programme', ['flask_diameters' => array_column($made, 'diameter'), 'pour_temperature' => $made[0]['pour_c']], $settings)->value('stages');
         $stages = array_map(static fn (array $stage): array => ['name' => (string) $stage['name'], 'to' => (float) $stage['ramp_to_c'], 'minutes' => (float) $stage['ramp_min'] + (float) $stage['hold_min']], is_array($programme) ? array_values($programme) : []);
         foreach (array_slice(array_values(array_unique(array_column($made, 'pour_c'))), 1) as $lower) {
             $before = $stages[count($stages) - 1]['to'];
-            $stages[] = ['name' => sprintf('to %.0f', $lower), 'to' => (float) $lower, 'minutes' => ($before - $lower) / $rules->num('burnout.fall_c_per_min') + self::WAIT];
+            $stages[] = ['name' => sprintf('to %.0f', $lower), 'to' => (float) $lower, 'minutes' => ($before - $lower) / $settings->num('burnout.fall_c_per_min') + self::WAIT];
         }
 
         $ready = $readyAt === null ? null : Carbon::parse($readyAt, WorkshopTime::zone())->utc();
         if ($ready !== null) {
-            KilnTime::mustBeFree($ready, (int) ceil(array_sum(array_column($stages, 'minutes'))), self::stand(array_merge(...array_column($made, 'jobs'))));
+            KilnSchedule::mustBeFree($ready, (int) ceil(array_sum(array_column($stages, 'minutes'))), self::stand(array_merge(...array_column($made, 'jobs'))));
         }
         $run = Run::query()->create(['stages' => $stages, 'events' => [], 'ready_at' => $ready, 'speed' => 1]);
         foreach ($made as $flask) {
@@ -130,15 +130,15 @@ final class RunKeeper
     private static function stand(array $numbers): float
     {
         return (float) Job::query()->with('rulebook')->whereIn('number', $numbers)->get()->max(static function (Job $job): float {
-            $stands = JobReckoner::reckon($job->held(), $job->rules())->value('investment.mix', 'stand_min');
+            $stands = JobCalculator::reckon($job->held(), $job->settings())->value('investment.mix', 'stand_min');
 
             return is_numeric($stands) ? (float) $stands : 0.0;
         });
     }
 
     /** @param array<string, mixed> $raw */
-    private static function sheet(string $name, array $raw, \HotSprue\Rules\Rules $rules): Answer
+    private static function sheet(string $name, array $raw, \HotSprue\Workshop\WorkshopSettings $settings): Answer
     {
-        return Sheets::named($name)->reckon(Input::read(Sheets::describe($name)->inputs, $raw, $rules), $rules);
+        return Calculations::named($name)->reckon(Input::read(Calculations::describe($name)->inputs, $raw, $settings), $settings);
     }
 }

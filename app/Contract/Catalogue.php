@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use App\Models\Workshop;
+use HotSprue\Calculation\Output;
+use HotSprue\Calculations;
+use HotSprue\Fields\Field;
 use HotSprue\Job\DecisionFields;
 use HotSprue\Job\ReadingFields;
 use HotSprue\Job\Station;
-use HotSprue\Rules\RuleFields;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Sheets;
+use HotSprue\Workshop\WorkshopFields;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Everything the screen must know of fields and sheets, read from where they are declared. */
 final class Catalogue
@@ -20,27 +20,27 @@ final class Catalogue
     /** @return array<string, mixed> */
     public static function toArray(): array
     {
-        $rules = Workshop::the()->rulebook->rules();
-        $describe = static fn (Field $field): array => self::field($field, $rules);
+        $settings = Workshop::the()->rulebook->settings();
+        $describe = static fn (Field $field): array => self::field($field, $settings);
 
         return [
-            'sheets' => self::sheets($rules),
+            'sheets' => self::sheets($settings),
             'decisions' => array_map($describe, DecisionFields::all()),
             'readings' => array_combine(ReadingFields::GROUPS, array_map(static fn (string $group): array => array_map($describe, ReadingFields::of($group)), ReadingFields::GROUPS)),
-            'rules' => array_map($describe, RuleFields::all()),
+            'rules' => array_map($describe, WorkshopFields::all()),
             'stations' => array_map(static fn (Station $station): array => ['name' => $station->value, 'label' => $station->label()], Station::cases()),
         ];
     }
 
     /** @return list<array<string, mixed>> every sheet: inputs, units, defaults, results and finding codes */
-    public static function sheets(Rules $rules): array
+    public static function sheets(WorkshopSettings $settings): array
     {
         $sheets = [];
-        foreach (array_keys(Sheets::all()) as $name) {
-            $sheet = Sheets::describe($name);
+        foreach (array_keys(Calculations::all()) as $name) {
+            $sheet = Calculations::describe($name);
             $sheets[] = [
                 'name' => $name, 'purpose' => $sheet->purpose,
-                'inputs' => array_map(static fn (Field $field): array => self::field($field, $rules), $sheet->inputs),
+                'inputs' => array_map(static fn (Field $field): array => self::field($field, $settings), $sheet->inputs),
                 'results' => array_map(static fn (Output $output): array => ['name' => $output->name, 'quantity' => $output->quantity->value, 'unit' => $output->quantity->unit(), 'meaning' => $output->meaning], $sheet->results),
                 'findings' => (object) $sheet->findings,
             ];
@@ -50,16 +50,16 @@ final class Catalogue
     }
 
     /** @return array<string, mixed> */
-    public static function field(Field $field, Rules $rules): array
+    public static function field(Field $field, WorkshopSettings $settings): array
     {
         $listed = str_starts_with($field->name, 'stock.') || str_starts_with($field->name, 'limits.broad');
 
         return [
             'name' => $field->name, 'quantity' => $field->quantity->value, 'unit' => $field->quantity->unit(), 'meaning' => $field->meaning,
-            'required' => $field->required, 'default' => $field->rule === null ? ($listed ? null : $field->default) : $rules->value($field->rule),
-            'rule' => $field->rule, 'zero' => $field->zero, 'most' => $field->quantity->isNumeric() ? $field->ceiling() : null,
-            'choices' => $field->choicesIn($rules), 'many' => $field->many,
-            'columns' => array_map(static fn (Field $column): array => self::field($column, $rules), $field->columns),
+            'required' => $field->required, 'default' => $field->setting === null ? ($listed ? null : $field->default) : $settings->value($field->setting),
+            'rule' => $field->setting, 'zero' => $field->zero, 'most' => $field->quantity->isNumeric() ? $field->ceiling() : null,
+            'choices' => $field->choicesIn($settings), 'many' => $field->many,
+            'columns' => array_map(static fn (Field $column): array => self::field($column, $settings), $field->columns),
             'accepts' => $field->quantity->accepts(),
         ];
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
 use HotSprue\Measures\Quantity;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Output;
 
 /** JSON Schema for a declared field. */
 final class FieldSchema
@@ -77,7 +77,7 @@ final class FieldSchema
     private static function said(Field $field): string
     {
         $default = match (true) {
-            $field->rule !== null => ' The workshop’s '.$field->rule.' unless given.',
+            $field->setting !== null => ' The workshop’s '.$field->setting.' unless given.',
             $field->default !== null && is_scalar($field->default) => ' '.json_encode($field->default, JSON_UNESCAPED_UNICODE).' unless given.',
             default => '',
         };

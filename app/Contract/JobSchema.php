@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use HotSprue\Fields\Field;
 use HotSprue\Job\DecisionFields;
 use HotSprue\Job\Document;
 use HotSprue\Job\ReadingFields;
 use HotSprue\Job\Station;
-use HotSprue\Rules\RuleFields;
-use HotSprue\Sheet\Field;
+use HotSprue\Workshop\WorkshopFields;
 
 /** The JSON Schema of a job file, from the declared fields. */
 final class JobSchema
@@ -17,7 +17,7 @@ final class JobSchema
     /** @return array<string, mixed> */
     public static function file(): array
     {
-        $figures = array_map(FieldSchema::kept(...), RuleFields::all());
+        $figures = array_map(FieldSchema::kept(...), WorkshopFields::all());
 
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
-use HotSprue\Sheet\Sheets;
+use HotSprue\Calculations;
 
 /** The contract between the screen and the application, as one OpenAPI document: every route, and every status it answers. */
 final class OpenApi
@@ -42,9 +42,9 @@ final class OpenApi
     private static function paths(): array
     {
         $paths = [];
-        foreach (array_keys(Sheets::all()) as $name) {
+        foreach (array_keys(Calculations::all()) as $name) {
             $answer = ['allOf' => [Shape::ref('Answer'), ['type' => 'object', 'properties' => ['results' => Shape::ref(self::studly($name).'Results')]]]];
-            $paths["/api/reckon/{$name}"]['post'] = self::operation("/api/reckon/{$name}", 'post', Sheets::describe($name)->purpose, ['200' => $answer], Shape::ref(self::studly($name).'Input'));
+            $paths["/api/reckon/{$name}"]['post'] = self::operation("/api/reckon/{$name}", 'post', Calculations::describe($name)->purpose, ['200' => $answer], Shape::ref(self::studly($name).'Input'));
         }
         foreach (Operations::all() as [$verb, $path, $summary, $answers, $body]) {
             $paths[$path][$verb] = self::operation($path, $verb, $summary, $answers, $body);

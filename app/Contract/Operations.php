@@ -6,8 +6,8 @@ namespace App\Contract;
 
 use App\Http\Controllers\CastingController;
 use App\People\Role;
-use HotSprue\Casting\Step;
-use HotSprue\Kiln\KilnEvent;
+use HotSprue\Casting\CastingStep;
+use HotSprue\Kiln\KilnFault;
 
 /** Every route beside the sheets': what it is for, what it answers by status, and what it is sent. */
 final class Operations
@@ -128,9 +128,9 @@ final class Operations
             ['post', '/api/casting', 'Plans a burnout', [201 => $run], Shape::object(['flasks' => Shape::list(Shape::list(Shape::INT)), 'ready_at' => Shape::orNull(Shape::TEXT)], ['flasks'])],
             ['get', '/api/casting/{run}', 'A burnout as it goes', [200 => $run], null],
             ['post', '/api/casting/{run}/kiln', 'Switches the kiln on or off, or speeds the simulated one', [200 => $run], Shape::object(['do' => Shape::oneOf(['on', 'off', 'speed']), 'speed' => ['enum' => CastingController::SPEEDS]], ['do'])],
-            ['post', '/api/casting/{run}/befall', 'Lets something befall the simulated kiln', [200 => $run], Shape::whole(['kind' => Shape::oneOf(KilnEvent::KINDS), 'on' => Shape::BOOL])],
+            ['post', '/api/casting/{run}/fault', 'Gives the simulated kiln a fault', [200 => $run], Shape::whole(['kind' => Shape::oneOf(KilnFault::KINDS), 'on' => Shape::BOOL])],
             ['post', '/api/casting/{run}/alarms/{alarm}', 'An alarm is seen to', [200 => $run], null],
-            ['post', '/api/flasks/{flask}/step', 'A step of a flask is done, or taken back', [200 => $run], Shape::whole(['step' => Shape::oneOf(array_column(Step::cases(), 'value')), ...$done])],
+            ['post', '/api/flasks/{flask}/step', 'A step of a flask is done, or taken back', [200 => $run], Shape::whole(['step' => Shape::oneOf(array_column(CastingStep::cases(), 'value')), ...$done])],
             ['post', '/api/flasks/{flask}/tick', 'A line of the safety list', [200 => $run], Shape::whole(['what' => Shape::INT, ...$done])],
         ];
     }

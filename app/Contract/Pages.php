@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
-use HotSprue\Rules\RuleFields;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Field;
+use HotSprue\Fields\Field;
+use HotSprue\Workshop\WorkshopFields;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The generated pages of the docs: every sheet, and every list that ships. */
 final class Pages
@@ -16,7 +16,7 @@ final class Pages
     public static function sheets(): string
     {
         $page = "# Sheets\n\n".self::NOTICE."\nA calculation is a sheet: a pure function from inputs to results, working and findings. A figure is a number in the unit shown, or text with a unit (`1/8 in`, `16 ga`, `900 °F`). `shop` in a working means the workshop’s own figure, `reckoned` another sheet of the same job.\n";
-        foreach (Catalogue::sheets(Rules::shipped()) as $sheet) {
+        foreach (Catalogue::sheets(WorkshopSettings::shipped()) as $sheet) {
             $page .= "\n## {$sheet['name']}\n\n{$sheet['purpose']}.\n\n| input | unit | default | meaning |\n| --- | --- | --- | --- |\n";
             foreach ($sheet['inputs'] as $input) {
                 $page .= sprintf("| `%s` | %s | %s | %s |\n", $input['name'].($input['many'] ? '[]' : ''), $input['choices'] === [] ? self::unit($input) : self::names($input['choices']), self::default($input), $input['meaning']);
@@ -40,7 +40,7 @@ final class Pages
     public static function stock(): string
     {
         $page = "# Stock as shipped\n\n".self::NOTICE."\nTypical figures; the supplier’s own sheet always wins, and every list can be edited on the Shop page.\n";
-        foreach (RuleFields::all() as $field) {
+        foreach (WorkshopFields::all() as $field) {
             if ($field->columns === [] || ! is_array($field->default)) {
                 continue;
             }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use HotSprue\Calculations;
+use HotSprue\Fields\Origin;
 use HotSprue\Job\Station;
-use HotSprue\Sheet\Origin;
-use HotSprue\Sheet\Sheets;
 
 /** The shapes of what the screen and the application exchange. */
 final class Schemas
@@ -52,8 +52,8 @@ final class Schemas
             'Catalogue' => Shape::object(['sheets' => Shape::list(Shape::ref('Sheet')), 'decisions' => Shape::map(Shape::ref('Field')), 'readings' => Shape::map(Shape::map(Shape::ref('Field'))), 'rules' => Shape::map(Shape::ref('Field')), 'stations' => Shape::list(Shape::object(['name' => Shape::ref('StationName'), 'label' => Shape::TEXT], ['name', 'label']))], ['sheets', 'decisions', 'readings', 'rules', 'stations']),
             'Shop' => Shape::object(['figures' => Shape::map(Shape::object(['value' => true, 'typed' => true, 'default' => true, 'own' => Shape::BOOL], ['value', 'typed', 'default', 'own'])), 'version' => Shape::INT], ['figures', 'version']),
         ];
-        foreach (array_keys(Sheets::all()) as $name) {
-            $sheet = Sheets::describe($name);
+        foreach (array_keys(Calculations::all()) as $name) {
+            $sheet = Calculations::describe($name);
             $inputs = $required = [];
             foreach ($sheet->inputs as $field) {
                 $inputs[$field->name] = FieldSchema::input($field);

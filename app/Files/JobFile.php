@@ -13,10 +13,10 @@ use App\Models\Person;
 use App\Models\Picture;
 use App\Models\Rulebook;
 use App\Pictures\PictureStore;
+use HotSprue\Fields\BadInput;
 use HotSprue\Job\Document;
 use HotSprue\Job\Rows;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\BadInput;
+use HotSprue\Workshop\WorkshopSettings;
 use RuntimeException;
 use ZipArchive;
 
@@ -71,11 +71,11 @@ final readonly class JobFile
         $isZip = file_get_contents($path, length: 2) === 'PK';
         $file = RawJson::object($isZip ? $this->zip->json($path) : (string) file_get_contents($path, length: JobZip::MOST_JSON + 1), JobZip::MOST_JSON);
         $this->refuseOthers($file);
-        $rules = $this->rules($file['rules'] ?? []);
-        $document = Document::imported(is_array($file['document'] ?? null) ? $file['document'] : [], $rules);
+        $settings = $this->settings($file['rules'] ?? []);
+        $document = Document::imported(is_array($file['document'] ?? null) ? $file['document'] : [], $settings);
         $client = $this->client($file['client'] ?? null, $sameClient);
         $document = $isZip ? $this->zip->withPictures($path, $document) : $this->withoutPictures($document);
-        $job = $this->keeper->import($document, Rulebook::of($rules), $client, $by);
+        $job = $this->keeper->import($document, Rulebook::of($settings), $client, $by);
         foreach ($document->list('pictures') as $picture) {
             Picture::query()->firstOrCreate(['job_id' => $job->id, 'file' => (string) $picture['file']]);
         }
@@ -120,13 +120,13 @@ final readonly class JobFile
     }
 
     /** @throws BadInput */
-    private function rules(mixed $raw): Rules
+    private function settings(mixed $raw): WorkshopSettings
     {
         if (! is_array($raw) || ! is_array($raw['figures'] ?? []) || ! is_array($raw['own'] ?? [])) {
             throw BadInput::field('rules', 'The figures and which are the workshop’s own are accepted.');
         }
         try {
-            $figures = Rules::with($raw['figures'] ?? [])->own();
+            $figures = WorkshopSettings::with($raw['figures'] ?? [])->own();
         } catch (BadInput $bad) {
             throw BadInput::fields(array_combine(array_map(static fn (string $path): string => 'rules.figures.'.mb_substr($path, strlen('rules.'), 60), array_keys($bad->errors)), $bad->errors));
         }
@@ -136,7 +136,7 @@ final readonly class JobFile
             }
         }
 
-        return Rules::kept($figures, array_values($raw['own'] ?? []));
+        return WorkshopSettings::kept($figures, array_values($raw['own'] ?? []));
     }
 
     /**

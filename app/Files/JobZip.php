@@ -6,10 +6,10 @@ namespace App\Files;
 
 use App\Pictures\PictureIntake;
 use App\Pictures\Refused;
+use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
 use HotSprue\Job\Rows;
-use HotSprue\Sheet\BadInput;
 use ZipArchive;
 
 /** A job's zip from outside: limited before anything in it is unpacked, its pictures taken in like any that are sent. */

@@ -7,8 +7,8 @@ namespace App\Fuzzing;
 use App\Benchmark\Trials;
 use App\Contract\OpenApi;
 use App\Models\Job;
+use HotSprue\Calculations;
 use HotSprue\Job\Station;
-use HotSprue\Sheet\Sheets;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -20,9 +20,9 @@ final class Requests
 {
     private readonly Sample $sample;
 
-    private readonly Bent $bent;
+    private readonly BadValues $bent;
 
-    private readonly Files $files;
+    private readonly FuzzFiles $files;
 
     /** @var list<array{string, string, array<string, mixed>}> verb, path, operation */
     private array $operations = [];
@@ -30,8 +30,8 @@ final class Requests
     public function __construct(private readonly Randomizer $dice)
     {
         $this->sample = new Sample($dice);
-        $this->bent = new Bent($dice);
-        $this->files = new Files($dice, $this->bent);
+        $this->bent = new BadValues($dice);
+        $this->files = new FuzzFiles($dice, $this->bent);
         foreach (OpenApi::document()['paths'] as $path => $verbs) {
             foreach ($verbs as $verb => $operation) {
                 $this->operations[] = [$verb, $path, $operation];
@@ -39,7 +39,7 @@ final class Requests
         }
     }
 
-    public function next(): Asked
+    public function next(): FuzzRequest
     {
         [$verb, $route, $operation] = $this->sample->pick($this->operations);
         $path = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $found): string => $this->part($found[1]), $route);
@@ -64,7 +64,7 @@ final class Requests
         }
         $text = $verb === 'get' ? '' : $this->text($body);
 
-        return new Asked($verb, $route, $this->request($verb, $path, $text), $text);
+        return new FuzzRequest($verb, $route, $this->request($verb, $path, $text), $text);
     }
 
     private function request(string $verb, string $path, string $text): Request
@@ -74,14 +74,14 @@ final class Requests
         return Request::create($path, strtoupper($verb), server: $server, content: $text);
     }
 
-    private function upload(string $verb, string $route, string $path): Asked
+    private function upload(string $verb, string $route, string $path): FuzzRequest
     {
         [$file, $said] = $this->files->for($route);
         $name = str_ends_with($route, '/pictures') ? 'picture' : 'file';
         $more = ['about' => $this->sample->pick(['', 'wax', 'stones.0', ['x'], '../x']), 'caption' => $this->sample->pick(['', 'a', ['b'], str_repeat('c', 400)]), 'same_client' => $this->sample->pick(['', '1'])];
         $server = ['HTTP_ACCEPT' => 'application/json', 'HTTP_HOST' => '127.0.0.1', 'HTTP_IDEMPOTENCY_KEY' => $this->key()];
 
-        return new Asked($verb, $route, Request::create($path, strtoupper($verb), $more, [], [$name => new UploadedFile($file, $this->sample->pick(['a.png', 'b.json', "c\u{0}.csv", '../d.zip']), null, null, true)], $server), $said);
+        return new FuzzRequest($verb, $route, Request::create($path, strtoupper($verb), $more, [], [$name => new UploadedFile($file, $this->sample->pick(['a.png', 'b.json', "c\u{0}.csv", '../d.zip']), null, null, true)], $server), $said);
     }
 
     /** @return array<string, mixed> */
@@ -131,7 +131,7 @@ final class Requests
 
         return match ($name) {
             'job' => (string) $this->sample->pick(Job::query()->orderByDesc('id')->limit(40)->pluck('number')->all()),
-            'station' => $this->sample->pick(array_column(Station::cases(), 'value')), 'sheet' => $this->sample->pick(array_keys(Sheets::all())),
+            'station' => $this->sample->pick(array_column(Station::cases(), 'value')), 'sheet' => $this->sample->pick(array_keys(Calculations::all())),
             'group' => $this->sample->pick(['stones', 'cuts', 'parts', 'joints', 'attempts', 'moon']), 'key' => $this->sample->pick(['0', '1', 'k1', (string) Str::uuid()]),
             'view' => $this->sample->pick(['ring', 'head', 'wax', 'grid', 'moon']), 'kind' => $this->sample->pick(['svg', 'dxf']), 'device' => $this->sample->pick(['balance', 'caliper', 'moon']),
             'file' => $this->sample->pick([str_repeat('a', 40).'.png', '.env', (string) DB::table('pictures')->value('file')]),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use HotSprue\Job\Document;
-use HotSprue\Rules\Rules;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -83,8 +83,8 @@ final class Job extends Model
         return Document::stored($this->document);
     }
 
-    public function rules(): Rules
+    public function settings(): WorkshopSettings
     {
-        return $this->rulebook->rules();
+        return $this->rulebook->settings();
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use HotSprue\Rules\RuleFields;
-use HotSprue\Rules\Rules;
+use HotSprue\Workshop\WorkshopFields;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -19,7 +19,7 @@ final class Rulebook extends Model
 {
     protected $fillable = ['hash', 'figures'];
 
-    /** @var array<string, Rules> by hash: the same figures are read once in a process */
+    /** @var array<string, WorkshopSettings> by hash: the same figures are read once in a process */
     private static array $read = [];
 
     /** @return array<string, string> */
@@ -29,20 +29,20 @@ final class Rulebook extends Model
     }
 
     /** The rulebook that holds these rules, shipped figures included, so that a later release changes no job. */
-    public static function of(Rules $rules): self
+    public static function of(WorkshopSettings $settings): self
     {
         $figures = [];
-        foreach (array_keys(RuleFields::all()) as $path) {
-            $figures[$path] = $rules->value($path);
+        foreach (array_keys(WorkshopFields::all()) as $path) {
+            $figures[$path] = $settings->value($path);
         }
-        $kept = ['own' => array_keys($rules->own()), 'figures' => $figures];
+        $kept = ['own' => array_keys($settings->own()), 'figures' => $figures];
         $hash = hash('sha256', json_encode($kept, JSON_THROW_ON_ERROR));
 
         return self::query()->firstOrCreate(['hash' => $hash], ['figures' => $kept]);
     }
 
-    public function rules(): Rules
+    public function settings(): WorkshopSettings
     {
-        return self::$read[$this->hash] ??= Rules::kept($this->figures['figures'], $this->figures['own']);
+        return self::$read[$this->hash] ??= WorkshopSettings::kept($this->figures['figures'], $this->figures['own']);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use HotSprue\Kiln\KilnEvent;
+use HotSprue\Kiln\KilnFault;
 use HotSprue\Kiln\SimulatedKiln;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -76,12 +76,12 @@ final class Run extends Model
 
     public function kiln(): SimulatedKiln
     {
-        $rules = Workshop::the()->rulebook->rules();
+        $settings = Workshop::the()->rulebook->settings();
 
         return new SimulatedKiln(
             array_map(static fn (array $stage): array => ['to' => (float) $stage['to'], 'minutes' => (float) $stage['minutes']], $this->stages),
-            array_map(static fn (array $event): KilnEvent => new KilnEvent($event['kind'], (float) $event['from'], $event['to'] === null ? null : (float) $event['to']), $this->events),
-            $rules->num('burnout.climb_c_per_min'), $rules->num('burnout.fall_c_per_min'),
+            array_map(static fn (array $event): KilnFault => new KilnFault($event['kind'], (float) $event['from'], $event['to'] === null ? null : (float) $event['to']), $this->events),
+            $settings->num('burnout.climb_c_per_min'), $settings->num('burnout.fall_c_per_min'),
         );
     }
 

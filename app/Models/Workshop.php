@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use HotSprue\Rules\Rules;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -59,7 +59,7 @@ final class Workshop extends Model
      */
     public function presentRulebook(): Rulebook
     {
-        $present = Rulebook::of(Rules::with($this->typed));
+        $present = Rulebook::of(WorkshopSettings::with($this->typed));
         $present->id === $this->rulebook_id || $this->update(['rulebook_id' => $present->id]);
 
         return $present;
@@ -67,6 +67,6 @@ final class Workshop extends Model
 
     public static function the(): self
     {
-        return self::query()->first() ?? self::query()->create(['rulebook_id' => Rulebook::of(Rules::shipped())->id, 'typed' => [], 'version' => 0])->refresh();
+        return self::query()->first() ?? self::query()->create(['rulebook_id' => Rulebook::of(WorkshopSettings::shipped())->id, 'typed' => [], 'version' => 0])->refresh();
     }
 }

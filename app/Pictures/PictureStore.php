@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
-use App\Database\Turn;
+use App\Database\WriteTransaction;
 use App\Models\Picture;
 use RuntimeException;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -51,7 +51,7 @@ final class PictureStore
             @unlink($new);
             throw new RuntimeException('No space left for the picture on the disk.');
         }
-        Turn::otherwise(static fn () => @unlink("{$folder}/{$file}"));
+        WriteTransaction::otherwise(static fn () => @unlink("{$folder}/{$file}"));
 
         return $file;
     }

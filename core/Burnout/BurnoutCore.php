@@ -4,22 +4,21 @@ declare(strict_types=1);
 
 namespace HotSprue\Burnout;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Calculation\Show;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
-use HotSprue\Sheet\Sheets;
-use HotSprue\Sheet\Show;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** What the core of a flask feels while the kiln runs its programme: a model, shown as one. Source: workbook 9. */
-final class BurnoutCore implements Sheet
+final class BurnoutCore implements Calculation
 {
     private const SOURCE = 'workbook 9, what the core feels';
 
@@ -43,13 +42,13 @@ final class BurnoutCore implements Sheet
             [
                 Field::length('diameter', 'diameter of the widest flask'),
                 Field::rows('stages', [Field::temperature('temperature', 'where the kiln goes'), Field::minutes('minutes', 'how long, with its ramp')], 'the programme, instead of a school')->optional(),
-                Field::choice('school', School::names(), 'the programme of a school; auto goes by the diameter')->optional(),
+                Field::choice('school', BurnoutSchedule::names(), 'the programme of a school; auto goes by the diameter')->optional(),
                 Field::temperature('pour_temperature', 'flask temperature at the pour, with a school')->optional(),
-                Field::number('water_per_100', 'ml of water to 100 g of powder')->between(0, 60)->allowingZero()->fromRule('investment.water_per_100'),
+                Field::number('water_per_100', 'ml of water to 100 g of powder')->between(0, 60)->allowingZero()->fromSetting('investment.water_per_100'),
                 Field::share('emissivity', 'emissivity between kiln and flask')->default(0.85),
                 Field::share('bound_water', 'water that the gypsum itself holds, kg a kg of dry investment')->default(0.06),
-                Field::of(Quantity::HeatingRate, 'climb_c_per_min', 'how fast the kiln climbs')->fromRule('burnout.climb_c_per_min'),
-                Field::of(Quantity::HeatingRate, 'fall_c_per_min', 'how fast the kiln falls')->fromRule('burnout.fall_c_per_min'),
+                Field::of(Quantity::HeatingRate, 'climb_c_per_min', 'how fast the kiln climbs')->fromSetting('burnout.climb_c_per_min'),
+                Field::of(Quantity::HeatingRate, 'fall_c_per_min', 'how fast the kiln falls')->fromSetting('burnout.fall_c_per_min'),
             ],
             [
                 Output::of(Quantity::Minutes, 'dry_at_min', 'when the core is dry'),
@@ -71,9 +70,9 @@ final class BurnoutCore implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $stages = $this->stages($input, $rules);
+        $stages = $this->stages($input, $settings);
         if (array_sum(array_column($stages, 1)) > self::LONGEST) {
             throw BadInput::field('stages', 'This programme is longer than three days in all; a shorter one, or a kiln that climbs faster, is accepted.');
         }
@@ -104,7 +103,7 @@ final class BurnoutCore implements Sheet
         }
         $because = 'heat conducted through damp gypsum from the wall inward; a model, so leave room for what it does not know';
         $uses = ['diameter', 'water_per_100', 'climb_c_per_min', 'fall_c_per_min', ...array_filter(['stages', 'school', 'pour_temperature'], $input->has(...))];
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         if ($dry !== null) {
             $answer->work('dry_at_min', $dry, 'the minute at which the core passes 105 °C', '{}', [$dry], $uses, $because, self::SOURCE);
         }
@@ -115,7 +114,7 @@ final class BurnoutCore implements Sheet
             ->work('total_min', $minute, 'the stages, one after another', implode(' + ', array_fill(0, count($stages), '{}')), array_column($stages, 1), $uses, 'each with its ramp', self::SOURCE)
             ->give('curves', $curves);
         $this->judge($answer, $clean, $flow->core(), $kiln, $hottestWet);
-        $limit = $rules->num('burnout.gypsum_limit');
+        $limit = $settings->num('burnout.gypsum_limit');
         $answer->work('gypsum_limit', $limit, 'the workshop’s figure', '{}', [$limit], [], 'above it gypsum breaks down and gives off sulphur gas', self::SOURCE);
         $hottest = max(array_column($stages, 0));
         if ($hottest > $limit + 1e-9) {
@@ -140,22 +139,23 @@ final class BurnoutCore implements Sheet
      *
      * @throws BadInput
      */
-    private function stages(Input $input, Rules $rules): array
+    private function stages(Input $input, WorkshopSettings $settings): array
     {
         $given = array_map(static fn (array $row): array => [(float) $row['temperature'], (float) $row['minutes']], $input->rows('stages'));
         if ($given !== [] && $input->has('school')) {
             throw BadInput::bothGiven(['stages', 'school']);
         }
         if ($given !== []) {
-            return $this->lengthened($given, $input, $rules);
+            return $this->lengthened($given, $input, $settings);
         }
         if (! $input->has('pour_temperature')) {
             throw BadInput::neitherGiven('stages', ['the stages', 'a school and a pouring temperature']);
         }
-        $programme = Sheets::named('burnout.programme')->reckon(Input::read(Sheets::describe('burnout.programme')->inputs, [
+        $calculation = new BurnoutProgramme;
+        $programme = $calculation->reckon(Input::read(Description::of($calculation)->inputs, [
             'flask_diameters' => [$input->num('diameter')], 'pour_temperature' => $input->num('pour_temperature'), 'school' => $input->textOrNull('school') ?? 'auto',
             'climb_c_per_min' => $input->num('climb_c_per_min'), 'fall_c_per_min' => $input->num('fall_c_per_min'),
-        ], $rules), $rules)->value('stages');
+        ], $settings), $settings)->value('stages');
         $stages = array_map(static fn (array $stage): array => [(float) $stage['ramp_to_c'], (float) $stage['ramp_min'] + (float) $stage['hold_min']], is_array($programme) ? array_values($programme) : []);
 
         return $stages === [] ? throw BadInput::neitherGiven('stages', ['the stages', 'a school and a pouring temperature']) : $stages;
@@ -167,21 +167,21 @@ final class BurnoutCore implements Sheet
      * @param  non-empty-list<array{float, float}>  $stages
      * @return non-empty-list<array{float, float}>
      */
-    private function lengthened(array $stages, Input $input, Rules $rules): array
+    private function lengthened(array $stages, Input $input, WorkshopSettings $settings): array
     {
         $top = max(array_column($stages, 0));
         $from = HeatFlow::ROOM;
         $lengthened = [];
         foreach ($stages as [$to, $minutes]) {
             $ramp = abs($to - $from) / $input->num($to > $from ? 'climb_c_per_min' : 'fall_c_per_min');
-            $lengthened[] = [$to, max($minutes, $ramp + $rules->num($to === $top ? 'burnout.least_top_hold' : 'burnout.least_hold'))];
+            $lengthened[] = [$to, max($minutes, $ramp + $settings->num($to === $top ? 'burnout.least_top_hold' : 'burnout.least_hold'))];
             $from = $to;
         }
 
         return $lengthened;
     }
 
-    private function judge(Reckoning $answer, float $clean, float $core, float $kiln, float $hottestWet): void
+    private function judge(AnswerBuilder $answer, float $clean, float $core, float $kiln, float $hottestWet): void
     {
         if ($hottestWet > 600 + 1e-9) {
             $answer->find(Level::Stop, 'wet-above-600', 'stages', sprintf('The kiln is at %.0f °C with the core still wet: steam cracks the mould.', $hottestWet), 'Hold longer at 149 °C before it climbs.');

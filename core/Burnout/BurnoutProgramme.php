@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace HotSprue\Burnout;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Calculation\Show;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Moment;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
-use HotSprue\Sheet\Show;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The kiln's programme for the flasks in it, and when to switch on. Source: workbook 9. */
-final class BurnoutProgramme implements Sheet
+final class BurnoutProgramme implements Calculation
 {
     private const ROOM = 20.0;
 
@@ -35,14 +35,14 @@ final class BurnoutProgramme implements Sheet
             [
                 Field::length('flask_diameters', 'diameters of the flasks in the kiln')->many(),
                 Field::temperature('pour_temperature', 'flask temperature at the pour'),
-                Field::choice('school', School::names(), 'the programme; auto goes by the widest flask')->fromRule('burnout.school'),
+                Field::choice('school', BurnoutSchedule::names(), 'the programme; auto goes by the widest flask')->fromSetting('burnout.school'),
                 Field::of(Quantity::Moment, 'ready_at', 'when the flask is to be ready to pour')->optional(),
                 Field::of(Quantity::Moment, 'switch_on', 'when the kiln is switched on, instead')->optional(),
                 Field::of(Quantity::Moment, 'now', 'what the clock says, where the plan is held against it')->optional(),
                 Field::of(Quantity::Moment, 'invested_at', 'when the flask was invested; now, unless said')->optional(),
                 Field::minutes('stand_min', 'how long it is to stand first')->allowingZero()->default(0.0),
-                Field::of(Quantity::HeatingRate, 'climb_c_per_min', 'how fast the kiln climbs')->fromRule('burnout.climb_c_per_min'),
-                Field::of(Quantity::HeatingRate, 'fall_c_per_min', 'how fast the kiln falls')->fromRule('burnout.fall_c_per_min'),
+                Field::of(Quantity::HeatingRate, 'climb_c_per_min', 'how fast the kiln climbs')->fromSetting('burnout.climb_c_per_min'),
+                Field::of(Quantity::HeatingRate, 'fall_c_per_min', 'how fast the kiln falls')->fromSetting('burnout.fall_c_per_min'),
             ],
             [
                 Output::text('school', 'the programme'),
@@ -64,21 +64,21 @@ final class BurnoutProgramme implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $widest = max($input->nums('flask_diameters'));
-        $auto = School::forFlask($widest);
-        $school = $input->text('school') === School::AUTO ? $auto : School::from($input->text('school'));
+        $auto = BurnoutSchedule::forFlask($widest);
+        $school = $input->text('school') === BurnoutSchedule::AUTO ? $auto : BurnoutSchedule::from($input->text('school'));
         $pour = $input->num('pour_temperature');
-        $stages = $this->stages($school, $pour, $input, $rules);
+        $stages = $this->stages($school, $pour, $input, $settings);
         $minutes = array_map(static fn (array $stage): float => $stage['ramp_min'] + $stage['hold_min'], $stages);
         $total = array_sum($minutes);
-        $answer = Reckoning::of($this, $input)
-            ->say('school', $school->value, $input->text('school') === School::AUTO ? 'by the widest flask in the kiln' : 'as chosen', sprintf('widest %.1f mm: to 64 short, to 90 medium, above long', $widest), ['flask_diameters', 'school'], 'a wide flask dries and burns clean later', self::SOURCE)
+        $answer = AnswerBuilder::of($this, $input)
+            ->say('school', $school->value, $input->text('school') === BurnoutSchedule::AUTO ? 'by the widest flask in the kiln' : 'as chosen', sprintf('widest %.1f mm: to 64 short, to 90 medium, above long', $widest), ['flask_diameters', 'school'], 'a wide flask dries and burns clean later', self::SOURCE)
             ->give('stages', $stages)
             ->work('total_min', $total, 'the stages, one after another', implode(' + ', array_fill(0, count($minutes), '{}')), $minutes, ['flask_diameters', 'pour_temperature', 'school', 'climb_c_per_min', 'fall_c_per_min'],
                 'a stage lasts the longer of its minutes, and its ramp with the least hold', self::SOURCE);
-        $limit = $rules->num('burnout.gypsum_limit');
+        $limit = $settings->num('burnout.gypsum_limit');
         $answer
             ->work('flask_temperature', $pour, 'as it is to be poured', '{}', [$pour], ['pour_temperature'], 'where the programme ends', self::SOURCE)
             ->work('gypsum_limit', $limit, 'the workshop’s figure', '{}', [$limit], [], 'above it gypsum breaks down and gives off sulphur gas', self::SOURCE);
@@ -111,7 +111,7 @@ final class BurnoutProgramme implements Sheet
     }
 
     /** A pour that is asked for before the flask can have stood, and a switch-on that is past. */
-    private function judgeClock(Reckoning $answer, Input $input, float $total): void
+    private function judgeClock(AnswerBuilder $answer, Input $input, float $total): void
     {
         if (! $input->has('now') || ! $input->has('ready_at') && ! $input->has('switch_on')) {
             return;
@@ -140,7 +140,7 @@ final class BurnoutProgramme implements Sheet
     }
 
     /** @return list<array{name: string, ramp_to_c: float, ramp_min: float, hold_min: float, lengthened_min: float}> */
-    private function stages(School $school, float $pour, Input $input, Rules $rules): array
+    private function stages(BurnoutSchedule $school, float $pour, Input $input, WorkshopSettings $settings): array
     {
         $taught = $school->stages();
         $top = max(array_map(static fn (array $stage): float => $stage[2] ?? 0.0, $taught));
@@ -149,7 +149,7 @@ final class BurnoutProgramme implements Sheet
         foreach ($taught as [$name, $minutes, $target]) {
             $to = (float) ($target ?? $pour);
             $ramp = abs($to - $from) / $input->num($to > $from ? 'climb_c_per_min' : 'fall_c_per_min');
-            $least = $rules->num($to === $top ? 'burnout.least_top_hold' : 'burnout.least_hold');
+            $least = $settings->num($to === $top ? 'burnout.least_top_hold' : 'burnout.least_hold');
             $hold = max($minutes - $ramp, $least);
             $stages[] = ['name' => $name, 'ramp_to_c' => $to, 'ramp_min' => $ramp, 'hold_min' => $hold, 'lengthened_min' => max(0.0, $ramp + $hold - $minutes)];
             $from = $to;

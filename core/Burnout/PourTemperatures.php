@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Burnout;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** How hot the flask and the metal are at the pour, by alloy and thinness. Source: workbook 9. */
-final class PourTemperatures implements Sheet
+final class PourTemperatures implements Calculation
 {
     private const THIN = 1.0;
 
@@ -49,10 +49,10 @@ final class PourTemperatures implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $alloy = Alloy::named($input->text('alloy'), $rules);
-        $answer = Reckoning::of($this, $input);
+        $alloy = Alloy::named($input->text('alloy'), $settings);
+        $answer = AnswerBuilder::of($this, $input);
         if ($alloy->flask === null || ! $alloy->isForGypsum()) {
             return $answer->find(Level::Stop, 'not-for-gypsum', 'alloy', "{$alloy->label} is not poured into gypsum investment.", 'Fabricate it, or send it out to be cast.')->answer();
         }

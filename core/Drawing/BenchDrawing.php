@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
 
 /** Strips, sizing, setting, finishing and the last look, as they lie on the bench. */
 final class BenchDrawing

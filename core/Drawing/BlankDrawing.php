@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
 use HotSprue\Wax\Blank;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The wax inside the blank it is cut from, seen down the bore. */
 final class BlankDrawing
 {
     /** @return list<View> */
-    public static function views(Input $input, Answer $answer, Rules $rules): array
+    public static function views(Input $input, Answer $answer, WorkshopSettings $settings): array
     {
         $bore = $input->num('bore');
         $top = $input->num('thickness');
@@ -21,7 +21,7 @@ final class BlankDrawing
         $reach = $bore / 2 + max($top + $input->num('head_height'), $base) + 8;
         $view = new View('blank', 'Blank and slice', 'side', [-$reach, -$reach, 2 * $reach + 38, 2 * $reach]);
         $blank = $answer->value('blank');
-        $shape = is_string($blank) ? Blank::find($blank, $rules) : null;
+        $shape = is_string($blank) ? Blank::find($blank, $settings) : null;
         if ($shape !== null) {
             $half = $shape->across / 2;
             $shape->form === 'round-tube'

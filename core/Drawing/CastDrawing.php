@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Sheet\Input;
+use HotSprue\Fields\Input;
 
 /** Expected and weighed side by side, to scale by mass. */
 final class CastDrawing

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Sheet\Answer;
+use HotSprue\Calculation\Answer;
 
 /** The charge as a bar of metal to scale by mass: piece, sprues, button; beside it what is laid out. */
 final class ChargeDrawing

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The drawings that go with a sheet’s answer. */
 final class Drawings
 {
     /** @return list<View> */
-    public static function of(Input $input, Answer $answer, Rules $rules): array
+    public static function of(Input $input, Answer $answer, WorkshopSettings $settings): array
     {
         return match ($answer->sheet) {
             'size.convert' => FingerDrawing::views($answer),
@@ -24,7 +24,7 @@ final class Drawings
             'layout.row' => RowDrawing::views($input, $answer),
             'layout.grid' => GridDrawing::views($input, $answer),
             'layout.lettering' => GridDrawing::letters($answer),
-            'blank.choose' => BlankDrawing::views($input, $answer, $rules),
+            'blank.choose' => BlankDrawing::views($input, $answer, $settings),
             'sprue.size' => SprueDrawing::views($input, $answer),
             'flask.choose' => FlaskDrawing::views($input, $answer),
             'burnout.programme' => KilnDrawing::views($answer),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Sheet\Answer;
+use HotSprue\Calculation\Answer;
 
 /** The finger’s circle to scale, and the nearest mark of each stick beside it. */
 final class FingerDrawing

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
 
 /** The flask cut down its axis, the pattern on its sprue inside, with its margins. */
 final class FlaskDrawing

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
 use HotSprue\Form\FingerInput;
 use HotSprue\Form\FormBand;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
 
 /** The band along the finger, its section at top and base, and its width unrolled. */
 final class FormDrawing

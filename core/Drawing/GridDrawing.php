@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
 
 /** The band laid flat at what it is wrapped round, with every line to scribe; letters in their cells. */
 final class GridDrawing

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
 
 /** The piece as a map: parts as discs as large as they are heavy, joints between them with the number of their heat. */
 final class JointMap

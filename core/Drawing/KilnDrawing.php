@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Sheet\Answer;
+use HotSprue\Calculation\Answer;
 
 /** The programme as a curve: hours across, °C up. */
 final class KilnDrawing

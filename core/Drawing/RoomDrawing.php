@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
 
 /** The casting room: a tree in its flask, what the core feels, and filling against freezing. */
 final class RoomDrawing

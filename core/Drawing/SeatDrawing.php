@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
 use HotSprue\Seats\Proportions;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
 
 /** A stone in its seat, cut through the middle: crown, girdle, pavilion, culet, metal and finger. */
 final class SeatDrawing

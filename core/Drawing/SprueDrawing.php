@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
 use HotSprue\Form\SideOutline;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
 use HotSprue\Tree\Legs;
 
 /** The ring on its sprues, gates at their places, down to the stem and the button. */

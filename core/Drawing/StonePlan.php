@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
 use HotSprue\Seats\SeatBezel;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\Shape;
 use HotSprue\Stones\StoneInput;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Sheet\Show;
+use HotSprue\Calculation\Show;
 
 /**
  * A drawing as data: primitives in mm, x to the right and y down, and dimensions that name the input

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
 use HotSprue\Form\FingerInput;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Input;
 
 /** Finished, as cast and wax on one ring and one section, each allowance between its lines. */
 final class WaxDrawing

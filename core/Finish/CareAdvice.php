@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Finish;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\Alloy;
 use HotSprue\Stones\Species;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** What the client is told of wearing and cleaning a piece, from its stones and metals. Source: workbook 3, species; 13. */
-final class CareAdvice implements Sheet
+final class CareAdvice implements Calculation
 {
     public function description(): Description
     {
@@ -35,23 +35,23 @@ final class CareAdvice implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $advice = [...self::ofStones($input, $rules), ...self::ofMetal($input, Alloy::named($input->text('alloy'), $rules))];
+        $advice = [...self::ofStones($input, $settings), ...self::ofMetal($input, Alloy::named($input->text('alloy'), $settings))];
 
-        return Reckoning::of($this, $input)
+        return AnswerBuilder::of($this, $input)
             ->give('advice', array_map(static fn (string $words): array => ['words' => $words], $advice))
             ->work('points', count($advice), 'points for these stones and this metal', '{}', [count($advice)], ['stones', 'alloy'], 'printed on the hand-over sheet', 'workbook 3, species')
             ->answer();
     }
 
     /** @return list<string> */
-    private static function ofStones(Input $input, Rules $rules): array
+    private static function ofStones(Input $input, WorkshopSettings $settings): array
     {
         $not = ['ultrasonic' => [], 'steam' => []];
         $soft = [];
         foreach ($input->rows('stones') as $row) {
-            $stone = Species::named((string) $row['species'], $rules);
+            $stone = Species::named((string) $row['species'], $settings);
             foreach (array_keys($not) as $way) {
                 if ($row['treated'] === true || $stone->stands($way) === 'n') {
                     $not[$way][] = $stone->label;

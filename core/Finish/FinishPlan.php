@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace HotSprue\Finish;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stones\Species;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** How a piece is finished, in order, and what that takes off it. Source: workbook 13, finishing. */
-final class FinishPlan implements Sheet
+final class FinishPlan implements Calculation
 {
     private const SOURCE = 'workbook 13, finishing';
 
@@ -34,7 +34,7 @@ final class FinishPlan implements Sheet
                 Field::number('grits', 'grits, coarse to fine')->many()->default([220.0, 320.0, 400.0, 600.0, 800.0, 1200.0]),
                 Field::choice('finish', ['polished', 'satin', 'matt'], 'how it is to look')->default('polished'),
                 Field::yesNo('tumble', 'whether it is tumbled')->default(false),
-                Field::minutes('tumble_minutes', 'how long it is tumbled')->fromRule('finish.tumble'),
+                Field::minutes('tumble_minutes', 'how long it is tumbled')->fromSetting('finish.tumble'),
                 Field::yesNo('patina', 'whether the lows are darkened')->default(false),
                 Field::yesNo('rhodium', 'whether it is plated with rhodium')->default(false),
                 Field::yesNo('wheels', 'whether wheels are used once stones are set')->default(true),
@@ -64,7 +64,7 @@ final class FinishPlan implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $grits = $input->nums('grits');
         $greatest = 1.0;
@@ -77,7 +77,7 @@ final class FinishPlan implements Sheet
             $greatest = max($greatest, $step);
             $step > self::STEP + 1e-9 ? $skipped[] = sprintf('%.0f to %.0f', $grits[$at - 1], $grits[$at]) : null;
         }
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->give('steps', array_map(static fn (string $step): array => ['step' => $step], self::steps($input, $grits)))
             ->work('grit_steps', count($grits), 'grits', '{}', [count($grits)], ['grits'], 'each takes out the scratches of the one before, across them', self::SOURCE)
             ->work('greatest_step', $greatest, 'finer ÷ coarser, the greatest', '{}', [$greatest], ['grits'], 'over 2 the coarse scratches stay, and show under the rouge', self::SOURCE);
@@ -87,11 +87,11 @@ final class FinishPlan implements Sheet
         if ($skipped !== []) {
             $answer->find(Level::Caution, 'grit-skipped', 'grits', 'Steps over 2×: '.implode(', ', $skipped).'.', 'Put a grit between; every scratch left now shows after polishing.');
         }
-        $this->judgeStones($answer, $input, $rules);
+        $this->judgeStones($answer, $input, $settings);
         if ($input->flag('rhodium') && $input->num('fires_left') > 0) {
             $answer->find(Level::Stop, 'rhodium-before-fire', 'rhodium', sprintf('%d heats are still to come: the plating burns and blisters.', (int) $input->num('fires_left')), 'Plate after the last fire and the last polish.', ['rhodium' => false]);
         }
-        $this->weigh($answer, $input, $rules);
+        $this->weigh($answer, $input, $settings);
 
         return $answer->answer();
     }
@@ -116,12 +116,12 @@ final class FinishPlan implements Sheet
         return $steps;
     }
 
-    private function judgeStones(Reckoning $answer, Input $input, Rules $rules): void
+    private function judgeStones(AnswerBuilder $answer, Input $input, WorkshopSettings $settings): void
     {
         if (! $input->flag('wheels') || $input->flag('guarded')) {
             return;
         }
-        $species = array_map(static fn (string $name): Species => Species::named($name, $rules), $input->texts('stones_set'));
+        $species = array_map(static fn (string $name): Species => Species::named($name, $settings), $input->texts('stones_set'));
         $scratched = array_unique(array_map(static fn (Species $stone): string => $stone->label, array_filter($species, static fn (Species $stone): bool => $stone->name !== 'diamond')));
         $soft = array_unique(array_map(static fn (Species $stone): string => $stone->label, array_filter($species, static fn (Species $stone): bool => $stone->mohs < 7)));
         if ($soft !== []) {
@@ -132,7 +132,7 @@ final class FinishPlan implements Sheet
         }
     }
 
-    private function weigh(Reckoning $answer, Input $input, Rules $rules): void
+    private function weigh(AnswerBuilder $answer, Input $input, WorkshopSettings $settings): void
     {
         if (! $input->has('mass_before') || ! $input->has('mass_after')) {
             return;
@@ -144,7 +144,7 @@ final class FinishPlan implements Sheet
             ->work('loss_share', $loss / $of, 'loss ÷ casting', '({} − {}) ÷ {}', [$before, $after, $of], ['mass_before', 'mass_after', 'casting_mass'], 'learned from for the next allowance', self::SOURCE);
         if ($loss < -1e-9) {
             $answer->find(Level::Stop, 'loss-negative', 'mass_after', 'It weighs more after finishing than before: one of the two was read wrong, or solder or stones came in between.', 'Weigh again, without stones.');
-        } elseif ($loss / $of > $rules->num('finish.loss') + 1e-9) {
+        } elseif ($loss / $of > $settings->num('finish.loss') + 1e-9) {
             $answer->find(Level::Caution, 'loss-high', 'mass_after', sprintf('%.1f %% of the casting is gone.', 100 * $loss / $of), 'Sweep, and look where it went; next time leave less to take off.');
         }
     }

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Finish;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The last look at a piece before it goes: size, weights, mark, and what has been looked at. Source: workbook 13, last look. */
-final class HandOver implements Sheet
+final class HandOver implements Calculation
 {
     private const SOURCE = 'workbook 13, last look';
 
@@ -65,17 +65,17 @@ final class HandOver implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $alloy = Alloy::named($input->text('alloy'), $rules);
+        $alloy = Alloy::named($input->text('alloy'), $settings);
         $carats = $input->num('stones_carats');
         $metal = $input->num('piece_mass') - $carats * 0.2;
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('metal_mass', $metal, 'piece − carats × 0.2', '{} − {} × 0.2', [$input->num('piece_mass'), $carats], ['piece_mass', 'stones_carats'], 'a carat is a fifth of a gram', self::SOURCE)
             ->work('fine_mass', $metal * $alloy->fineness, 'metal × fineness', '({} − {} × 0.2) × {}', [$input->num('piece_mass'), $carats, $alloy->fineness], ['piece_mass', 'stones_carats', 'alloy'], 'for the metal account', 'workbook 14')
             ->work('client_balance', $input->num('client_metal') - $input->num('client_returned') - ($input->num('client_metal') > 0 ? $metal : 0.0), 'client’s metal − returned − metal in the piece, where the client gave any', '{} − {} − {}', [$input->num('client_metal'), $input->num('client_returned'), $input->num('client_metal') > 0 ? $metal : 0.0], ['client_metal', 'client_returned', 'piece_mass'], 'settled with the client at the counter', 'workbook 14');
-        $this->judgeWeight($answer, $input, $metal, $rules);
-        $this->judgeSize($answer, $input, $rules);
+        $this->judgeWeight($answer, $input, $metal, $settings);
+        $this->judgeSize($answer, $input, $settings);
         if ($input->numOr('client_left_mass', 0.0) > 0.0 && $input->text('client_left') === 'unasked') {
             $answer->find(Level::Stop, 'client-metal-left', 'client_left', sprintf('%.3f g of the client’s own metal stands in the account, and is not in this piece.', $input->num('client_left_mass')),
                 'Give it back or credit it below; or say that it is kept for the client’s next piece.', ['client_left' => 'kept']);
@@ -95,19 +95,19 @@ final class HandOver implements Sheet
         return $answer->answer();
     }
 
-    private function judgeWeight(Reckoning $answer, Input $input, float $metal, Rules $rules): void
+    private function judgeWeight(AnswerBuilder $answer, Input $input, float $metal, WorkshopSettings $settings): void
     {
         if (! $input->has('expected_mass')) {
             return;
         }
         $expected = $input->num('expected_mass');
         $answer->work('off_expected', $metal - $expected, 'metal − expected', '({} − {} × 0.2) − {}', [$input->num('piece_mass'), $input->num('stones_carats'), $expected], ['piece_mass', 'stones_carats', 'expected_mass'], 'a piece that is light has lost something, a heavy one holds more solder or a wrong alloy', self::SOURCE);
-        if (abs($metal - $expected) / $expected > $rules->num('finish.off') + 1e-9) {
+        if (abs($metal - $expected) / $expected > $settings->num('finish.off') + 1e-9) {
             $answer->find(Level::Caution, 'mass-off', 'piece_mass', sprintf('%.2f g away from what its metal should weigh.', abs($metal - $expected)), 'Weigh again; look at the carats, the alloy and the form.');
         }
     }
 
-    private function judgeSize(Reckoning $answer, Input $input, Rules $rules): void
+    private function judgeSize(AnswerBuilder $answer, Input $input, WorkshopSettings $settings): void
     {
         if (! $input->has('wanted_diameter') || ! $input->has('size_measured')) {
             return;
@@ -115,7 +115,7 @@ final class HandOver implements Sheet
         $wanted = $input->num('wanted_diameter');
         $off = $input->num('size_measured') / M_PI - $wanted;
         $answer->work('size_off', $off, 'measured round the inside ÷ π − agreed', '{} ÷ π − {}', [$input->num('size_measured'), $wanted], ['size_measured', 'wanted_diameter'], 'on the mandrel, at the middle of the band', self::SOURCE);
-        if (abs($off) >= $rules->num('finish.size') - 1e-9) {
+        if (abs($off) >= $settings->num('finish.size') - 1e-9) {
             $answer->find(Level::Caution, 'size-off', 'size_measured', sprintf('%.2f mm %s than agreed.', abs($off), $off > 0 ? 'larger' : 'smaller'), 'Size it before it goes, or have the client try it on.');
         }
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace HotSprue\Form;
 
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\RingSize;
 use HotSprue\Measures\Scale;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
 
 /** The two ways to say how large a finger is: an inside diameter, or a scale and a size on it. */
 final class FingerInput

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace HotSprue\Form;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The volume and mass of a plain or tapered band, and where it is too thin. Source: workbook 2. */
-final class FormBand implements Sheet
+final class FormBand implements Calculation
 {
     private const SOURCE = 'workbook 2, the form of the ring';
 
@@ -102,7 +102,7 @@ final class FormBand implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $diameter = FingerInput::read($input)->diameter();
         $band = self::band($input, $diameter);
@@ -116,10 +116,10 @@ final class FormBand implements Sheet
         $ring = $volume + $headVolume;
         // A head stands wholly above the finger's centre line.
         $above = ($above * $volume + $headVolume) / $ring;
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         $size = FingerInput::uses($input);
         $shape = ['profile', 'width_top', 'thickness_top'];
-        $extra = self::heavyExtra($rules);
+        $extra = self::heavyExtra($settings);
         $thinnest = min($band->thicknessTop, $band->thicknessBase);
 
         $band->isTapered()
@@ -140,22 +140,22 @@ final class FormBand implements Sheet
             ->work('unrolled_outer', M_PI * ($diameter + $band->thicknessTop + $band->thicknessBase), 'π × (D + thickness at the top + thickness at the base)', 'π × ({} + {} + {})',
                 [$diameter, $band->thicknessTop, $band->thicknessBase], [...$size, 'thickness_top', 'thickness_base'], 'the outside laid flat', self::SOURCE)
             ->work('least_thickness', $thinnest - $extra, 'thinnest crown − (heavy − 1) × (inside + outside finishing)', '{} − ({} − 1) × ({} + {})',
-                [$thinnest, $rules->num('allowances.heavy'), $rules->num('allowances.finish_inside'), $rules->num('allowances.finish_outside')], ['thickness_top', 'thickness_base'],
+                [$thinnest, $settings->num('allowances.heavy'), $settings->num('allowances.finish_inside'), $settings->num('allowances.finish_outside')], ['thickness_top', 'thickness_base'],
                 'the finished size already allows for usual finishing; removing a heavy texture takes as much again', self::SOURCE)
             ->work('share_above', $above, 'volume of band and head above the finger’s middle ÷ volume of both', '{} ÷ {}', [$above * $ring, $ring], [...$size, ...$shape, 'head_volume_mm3'], 'a ring that is heavy on top turns', self::SOURCE)
             ->work('ring_volume_mm3', $ring, 'band + head', '{} + {}', [$volume, $ring - $volume], [...$size, ...$shape, 'head_volume_mm3'], 'the ring is the sum of its parts', self::SOURCE)
-            ->give('masses', array_map(static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $ring * $alloy->density / 1000], Alloy::all($rules)));
+            ->give('masses', array_map(static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $ring * $alloy->density / 1000], Alloy::all($settings)));
         if ($input->has('alloy')) {
-            $alloy = Alloy::named($input->text('alloy'), $rules);
+            $alloy = Alloy::named($input->text('alloy'), $settings);
             $answer->work('mass', $ring * $alloy->density / 1000, 'volume of band and head × density ÷ 1000', '{} × {} ÷ 1000', [$ring, $alloy->density], [...$size, ...$shape, 'head_volume_mm3', 'alloy'], 'the finished ring, without its stones', self::SOURCE);
         }
         $this->workWhole($answer, Head::read($input), $band);
-        $this->judge($answer, $input, $band, $above, $rules);
+        $this->judge($answer, $input, $band, $above, $settings);
 
         return $answer->answer();
     }
 
-    private function workWhole(Reckoning $answer, Head $head, Band $band): void
+    private function workWhole(AnswerBuilder $answer, Head $head, Band $band): void
     {
         $side = new SideOutline($band->innerDiameter, $band->thicknessTop, $band->thicknessBase);
         $wide = 2 * $side->halfWidth();
@@ -172,13 +172,13 @@ final class FormBand implements Sheet
     }
 
     /** What heavy finishing takes beyond the usual, mm of thickness. */
-    public static function heavyExtra(Rules $rules): float
+    public static function heavyExtra(WorkshopSettings $settings): float
     {
-        return max(0.0, $rules->num('allowances.heavy') - 1) * ($rules->num('allowances.finish_inside') + $rules->num('allowances.finish_outside'));
+        return max(0.0, $settings->num('allowances.heavy') - 1) * ($settings->num('allowances.finish_inside') + $settings->num('allowances.finish_outside'));
     }
 
     /** @param list<string> $uses */
-    private function workSection(Reckoning $answer, Section $top, array $uses): void
+    private function workSection(AnswerBuilder $answer, Section $top, array $uses): void
     {
         [$w, $t] = [$top->width, $top->thickness];
         $because = 'the exact shape';
@@ -203,12 +203,12 @@ final class FormBand implements Sheet
             : $answer->work('perimeter_top', $top->perimeter, 'the length of the outline', '{}', [$top->perimeter], $uses, $because, self::SOURCE);
     }
 
-    private function judge(Reckoning $answer, Input $input, Band $band, float $above, Rules $rules): void
+    private function judge(AnswerBuilder $answer, Input $input, Band $band, float $above, WorkshopSettings $settings): void
     {
-        $extra = self::heavyExtra($rules);
+        $extra = self::heavyExtra($settings);
         $thinAt = $band->thicknessBase < $band->thicknessTop ? 'thickness_base' : 'thickness_top';
         $thinnest = min($band->thicknessTop, $band->thicknessBase);
-        [$stop, $caution] = [$rules->num('limits.crown_stop'), $rules->num('limits.crown_caution')];
+        [$stop, $caution] = [$settings->num('limits.crown_stop'), $settings->num('limits.crown_caution')];
         $message = sprintf('%.2f mm finishes at %.2f if heavily worked, under %.2f.', $thinnest, $thinnest - $extra, $thinnest - $extra < $stop - 1e-9 ? $stop : $caution);
         if ($thinnest - $extra < $stop - 1e-9) {
             $answer->find(Level::Stop, 'crown-too-thin', $thinAt, $message.' It will bend or crack.', sprintf('Make it %.2f mm.', $caution + $extra), [$thinAt => round($caution + $extra, 6)]);
@@ -216,8 +216,8 @@ final class FormBand implements Sheet
             $answer->find(Level::Caution, 'crown-thin', $thinAt, $message.' It wears out of round in daily use.', sprintf('Make it %.2f mm.', $caution + $extra), [$thinAt => round($caution + $extra, 6)]);
         }
         $edge = min($band->section(0.0)->edge, $band->section(M_PI)->edge) - $extra;
-        if (in_array($band->profile, [Profile::Court, Profile::Knife], true) && $edge < $rules->num('limits.edge') - 1e-9) {
-            $answer->find(Level::Caution, 'edge-thin', $band->profile === Profile::Knife ? 'edge' : 'thickness_top', sprintf('The edge is %.2f mm after heavy finishing, under %.2f: it cuts and dents.', $edge, $rules->num('limits.edge')),
+        if (in_array($band->profile, [Profile::Court, Profile::Knife], true) && $edge < $settings->num('limits.edge') - 1e-9) {
+            $answer->find(Level::Caution, 'edge-thin', $band->profile === Profile::Knife ? 'edge' : 'thickness_top', sprintf('The edge is %.2f mm after heavy finishing, under %.2f: it cuts and dents.', $edge, $settings->num('limits.edge')),
                 'Make the edge higher, or the ring thicker.');
         }
         if ($band->thicknessBase < $band->thicknessTop / 2) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Form;
 
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 
 /** The room that a head cast in one piece with its ring takes, on top of the band; lengths in mm. Source: workbook 8, sprue. */
 final readonly class Head

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Form;
 
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 
 /** A section said by its profile, width and thickness: what a strip, a sized ring and an insert share. */
 final class SectionInput

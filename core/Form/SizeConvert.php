@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Form;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Scale;
 use HotSprue\Measures\StickMark;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A ring size on every scale: exact, and the nearest mark on each stick. Source: ISO 8653; workbook 1. */
-final class SizeConvert implements Sheet
+final class SizeConvert implements Calculation
 {
     /** Off by more than this, mm of circumference, a stick's mark is another size. */
     private const BETWEEN_MARKS = 0.25;
@@ -36,12 +36,12 @@ final class SizeConvert implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $size = FingerInput::sized($input);
         $marks = $size->marks();
         [$formula, $with, $numbers] = self::formula(Scale::from($input->text('scale')), $size->circumference);
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('inner_circumference', $size->circumference, $formula, $with, $numbers, ['scale', 'size'],
                 'every scale is a way of saying the inner circumference', 'ISO 8653')
             ->work('inner_diameter', $size->diameter(), 'circumference ÷ π', '{} ÷ π', [$size->circumference], ['scale', 'size'],

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Form;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\RingSize;
 use HotSprue\Measures\Scale;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** How much larger a broad band is made: advice, applied only when the goldsmith says so. Source: workbook 1 and 2. */
-final class SizeFit implements Sheet
+final class SizeFit implements Calculation
 {
     public function description(): Description
     {
@@ -44,22 +44,22 @@ final class SizeFit implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $finger = FingerInput::read($input);
-        $advice = $this->advice($input->num('width'), Profile::from($input->text('profile')), $rules);
+        $advice = $this->advice($input->num('width'), Profile::from($input->text('profile')), $settings);
         $applied = $input->flag('apply') ? $advice : 0.0;
         $number = Scale::NorthAmerican->number($finger->circumference);
         $made = RingSize::ofCircumference(Scale::NorthAmerican->circumference($number + $applied));
         $uses = [...FingerInput::uses($input), 'width', 'profile', 'apply'];
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('advice_us', $advice, 'by the width’s band in the workshop’s table; half of it for a court', '{}', [$advice], ['width', 'profile'], 'a band holds from its lower bound', 'workbook 1, broad bands')
             ->work('applied_us', $applied, 'the advice, where it is applied', '{}', [$applied], ['apply'], 'advice until the goldsmith says so', 'workbook 1, broad bands')
             ->work('inner_diameter', $made->diameter(), 'inside diameter + 0.8128 × sizes up', '{} + 0.8128 × {}', [$finger->diameter(), $applied], $uses,
                 'a broad band touches more of the finger and so fits tighter', 'workbook 1, broad bands')
             ->work('inner_circumference', $made->circumference, 'π × inside diameter', 'π × {}', [$made->diameter()], $uses,
                 'the size as it is held', 'ISO 8653')
-            ->say('mark', $made->mark(Scale::from($rules->text('units.size')))->spoken(), 'nearest mark on the workshop’s stick', sprintf('%.3f mm round', $made->circumference), $uses, 'a hair is up to half a step', 'ISO 8653');
+            ->say('mark', $made->mark(Scale::from($settings->text('units.size')))->spoken(), 'nearest mark on the workshop’s stick', sprintf('%.3f mm round', $made->circumference), $uses, 'a hair is up to half a step', 'ISO 8653');
         if ($applied > 0) {
             $answer->find(Level::Note, 'made-larger', 'apply', sprintf('Made %s US larger than the finger, for its width.', self::eighths($applied)),
                 'Try a broad sizer on the client before you cut; leave it off if the client likes it snug.', ['apply' => false]);
@@ -71,10 +71,10 @@ final class SizeFit implements Sheet
         return $answer->answer();
     }
 
-    private function advice(float $width, Profile $profile, Rules $rules): float
+    private function advice(float $width, Profile $profile, WorkshopSettings $settings): float
     {
         $up = 0.0;
-        foreach ($rules->rows('limits.broad_bands') as $band) {
+        foreach ($settings->rows('limits.broad_bands') as $band) {
             if ($width >= $band['from']) {
                 $up = (float) $band['us_up'];
             }

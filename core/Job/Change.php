@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
-use HotSprue\Sheet\BadInput;
+use HotSprue\Fields\BadInput;
 
 /** One edit of a job: at a path, from what it was to what it is to be; a whole row also keeps where it stands. */
 final readonly class Change

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
-use HotSprue\Sheet\Finding;
-use HotSprue\Sheet\Level;
+use HotSprue\Calculation\Finding;
+use HotSprue\Calculation\Level;
 
 /** What the client said may be cast, and whether it is still that. */
 final class ClientApproval
@@ -17,13 +17,13 @@ final class ClientApproval
     private const NAMED = 3;
 
     /** @return array<string, array<string, array{value: mixed, unit: ?string}>> the figures as they stand */
-    public static function figures(Reckoned $reckoned): array
+    public static function figures(JobAnswers $reckoned): array
     {
         return array_merge(...array_map(static fn (Station $station): array => Drift::copy($station, $reckoned), self::STATIONS));
     }
 
     /** A caution where the piece is no longer what was approved last; null where it is, or nothing was. */
-    public static function changed(Document $document, Reckoned $reckoned): ?Finding
+    public static function changed(Document $document, JobAnswers $reckoned): ?Finding
     {
         $approved = array_filter($document->list('words'), static fn (array $word): bool => ($word['what'] ?? '') === 'approves' && is_array($word['figures'] ?? null));
         $last = end($approved);

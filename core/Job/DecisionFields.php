@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
-use HotSprue\Burnout\School;
+use HotSprue\Burnout\BurnoutSchedule;
+use HotSprue\Fields\Field;
 use HotSprue\Finish\HandOver;
 use HotSprue\Form\Profile;
 use HotSprue\Measures\Quantity;
 use HotSprue\Metal\Methods;
-use HotSprue\Seats\InWax;
-use HotSprue\Sheet\Field;
 use HotSprue\Solder\OldWork;
 use HotSprue\Strip\AnnealPasses;
 use HotSprue\Strip\SizeChange;
 use HotSprue\Wax\Shrinkage;
+use HotSprue\Workshop\SeatCutting;
 
 /** Every decision that a job holds, declared once. A decision's name is its path. */
 final class DecisionFields
@@ -97,7 +97,7 @@ final class DecisionFields
             Field::choice('stones.setting', ['bezel', 'tube', 'claws', 'flush', 'bead', 'shared'], 'how the centre is held'),
             Field::yesNo('stones.daily', 'whether it is worn every day'),
             Field::yesNo('stones.head_soldered', 'whether the head is made apart and soldered on, not cast with the shank'),
-            Field::choice('stones.school', InWax::SCHOOLS, 'where the seat is cut'),
+            Field::choice('stones.school', SeatCutting::names(), 'where the seat is cut'),
             Field::length('stones.wall', 'wall of the bezel'),
             Field::length('stones.fit', 'clearance between stone and wall')->allowingZero(),
             Field::length('stones.seat_height', 'from the foot to the seat'),
@@ -148,7 +148,7 @@ final class DecisionFields
             Field::choice('tree.standing', ['short', 'long'], 'how long the flask stands'),
             Field::minutes('tree.stand', 'minutes it is to stand'),
 
-            Field::choice('burnout.school', School::names(), 'the programme'),
+            Field::choice('burnout.school', BurnoutSchedule::names(), 'the programme'),
             Field::temperature('burnout.pour_temperature', 'flask temperature at the pour'),
             Field::of(Quantity::Moment, 'burnout.ready_at', 'when the flask is to be ready to pour'),
 

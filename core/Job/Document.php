@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace HotSprue\Job;
 
 use DateTimeZone;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
 use HotSprue\Measures\Moment;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Field;
+use HotSprue\Workshop\WorkshopSettings;
 
 /**
  * What a job holds: decisions, readings, and what was said of them. Never a computed figure.
@@ -53,7 +53,7 @@ final readonly class Document
      *
      * @throws BadInput naming each path that could not be taken
      */
-    public static function imported(array $data, Rules $rules): self
+    public static function imported(array $data, WorkshopSettings $settings): self
     {
         $version = $data['version'] ?? null;
         if (! is_int($version) || $version < 1) {
@@ -63,7 +63,7 @@ final readonly class Document
             throw BadInput::field('version', sprintf('Written by a later Hot Sprue (version %d); up to version %d is accepted.', $version, self::VERSION));
         }
 
-        return new self((new DocumentReader($rules))->read(Upgrade::toPresent($data), self::blank()->data));
+        return new self((new DocumentReader($settings))->read(Upgrade::toPresent($data), self::blank()->data));
     }
 
     /** @return array<string, mixed> maps as objects, for JSON */
@@ -214,12 +214,12 @@ final readonly class Document
      *
      * @throws BadInput
      */
-    public static function understood(array $changes, Rules $rules, ?DateTimeZone $zone = null): array
+    public static function understood(array $changes, WorkshopSettings $settings, ?DateTimeZone $zone = null): array
     {
         $understood = $errors = [];
         foreach ($changes as $change) {
             try {
-                $understood[] = new Change($change->path, $change->from, self::entryFor($change->path, $change->to, $rules, $zone));
+                $understood[] = new Change($change->path, $change->from, self::entryFor($change->path, $change->to, $settings, $zone));
             } catch (NotUnderstood $not) {
                 $errors[$change->path][] = $not->getMessage();
             }
@@ -233,7 +233,7 @@ final readonly class Document
      *
      * @throws NotUnderstood
      */
-    private static function entryFor(string $path, mixed $typed, Rules $rules, ?DateTimeZone $zone): array|true|null
+    private static function entryFor(string $path, mixed $typed, WorkshopSettings $settings, ?DateTimeZone $zone): array|true|null
     {
         if (preg_match('/^(seen\.[a-z]+|ticks\.[a-z0-9-]{1,60})$/', $path) === 1) {
             return $typed === null ? null : true;
@@ -247,7 +247,7 @@ final readonly class Document
         }
         $given = $field->quantity === Quantity::YesNo && is_string($typed) ? filter_var($typed, FILTER_VALIDATE_BOOL, FILTER_NULL_ON_FAILURE) ?? $typed : $typed;
 
-        $value = $field->read($given, $rules);
+        $value = $field->read($given, $settings);
         if ($zone !== null && $field->quantity === Quantity::Moment && is_string($value)) {
             $value = Moment::inZone($value, $zone);
         }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace HotSprue\Job;
 
 use DateTimeImmutable;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
 use HotSprue\Measures\NotUnderstood;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Field;
+use HotSprue\Workshop\WorkshopSettings;
 
 /**
  * Reads a job document from outside, a stranger until each of its parts is understood: every figure is read as if it
@@ -41,7 +41,7 @@ final class DocumentReader
     /** @var array<string, list<string>> */
     private array $errors = [];
 
-    public function __construct(private readonly Rules $rules) {}
+    public function __construct(private readonly WorkshopSettings $settings) {}
 
     /**
      * @param  array<array-key, mixed>  $data
@@ -105,7 +105,7 @@ final class DocumentReader
     private function entry(string $path, mixed $value, string $typed, Field $field): ?array
     {
         try {
-            $read = $field->read($value, $this->rules);
+            $read = $field->read($value, $this->settings);
         } catch (NotUnderstood $not) {
             return $this->wrong($path, $not->getMessage());
         }
@@ -123,7 +123,7 @@ final class DocumentReader
             return true;
         }
         try {
-            $meant = $field->read($typed, $this->rules);
+            $meant = $field->read($typed, $this->settings);
         } catch (NotUnderstood) {
             return false;
         }

@@ -17,7 +17,7 @@ final readonly class Drift
      *
      * @return array<string, array<string, array{value: mixed, unit: ?string}>> by use, then result
      */
-    public static function copy(Station $station, Reckoned $reckoned): array
+    public static function copy(Station $station, JobAnswers $reckoned): array
     {
         $copy = [];
         foreach ($station->uses() as $use) {
@@ -33,7 +33,7 @@ final readonly class Drift
      * @param  array<string, array<string, array{value: mixed, unit: ?string}>>  $copied
      * @return list<self>
      */
-    public static function since(array $copied, Reckoned $reckoned): array
+    public static function since(array $copied, JobAnswers $reckoned): array
     {
         $drift = [];
         foreach ($copied as $use => $results) {

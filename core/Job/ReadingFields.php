@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
+use HotSprue\Fields\Field;
 use HotSprue\Layout\LayoutSymmetry;
 use HotSprue\Measures\Quantity;
-use HotSprue\Sheet\Field;
 use HotSprue\Solder\JoinPlan;
 use HotSprue\Stones\Shape;
 

@@ -10,7 +10,7 @@ final readonly class StationState
     /** @param list<Drift> $drift */
     private function __construct(public Station $station, public string $state, public ?string $by, public ?string $at, public array $drift) {}
 
-    public static function of(Station $station, Document $document, Reckoned $reckoned): self
+    public static function of(Station $station, Document $document, JobAnswers $reckoned): self
     {
         $kept = $document->map('stations')[$station->value] ?? [];
         $kept = is_array($kept) ? $kept : [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Kiln;
 
-/** How a simulated kiln fares: a pure function of its programme, what befell it and the minutes since it was switched on. */
+/** How a simulated kiln fares: a pure function of its programme, its faults and the minutes since it was switched on. */
 final readonly class SimulatedKiln
 {
     private const ROOM = 20.0;
@@ -22,7 +22,7 @@ final readonly class SimulatedKiln
 
     /**
      * @param  list<array{to: float, minutes: float}>  $stages  where it goes, and for how long with its ramp
-     * @param  list<KilnEvent>  $events
+     * @param  list<KilnFault>  $events
      */
     public function __construct(private array $stages, private array $events = [], private float $climb = 6.0, private float $fall = 3.0) {}
 
@@ -64,7 +64,7 @@ final readonly class SimulatedKiln
                 $now += $step;
                 $at = $this->next($at, $now, $step);
             }
-            $lost = $this->befell('thermocouple', $minute);
+            $lost = $this->hasFault('thermocouple', $minute);
             // A kiln hunts a little about what it is set to.
             $readings[] = $lost ? null : $at + 1.5 * sin($minute * 1.7) * min(1.0, $minute / 20);
         }
@@ -79,20 +79,20 @@ final readonly class SimulatedKiln
 
     private function next(float $at, float $minute, float $step): float
     {
-        if ($this->befell('door', $minute)) {
+        if ($this->hasFault('door', $minute)) {
             return $at + (self::ROOM - $at) * (1 - exp(-$step / self::OPEN_DOOR)) * 0.4;
         }
         // Without power, or without a thermocouple to go by, the controller gives no heat.
-        if ($this->befell('power', $minute) || $this->befell('thermocouple', $minute)) {
+        if ($this->hasFault('power', $minute) || $this->hasFault('thermocouple', $minute)) {
             return $at + (self::ROOM - $at) * (1 - exp(-$step / self::NO_POWER));
         }
         $change = ($this->planned($minute) - $at) * (1 - exp(-$step / self::LAG));
-        $most = ($this->befell('element', $minute) ? self::WEAK_CLIMB : 1.3 * $this->climb) * $step;
+        $most = ($this->hasFault('element', $minute) ? self::WEAK_CLIMB : 1.3 * $this->climb) * $step;
 
         return $at + min($most, $change);
     }
 
-    private function befell(string $kind, float $minute): bool
+    private function hasFault(string $kind, float $minute): bool
     {
         foreach ($this->events as $event) {
             if ($event->kind === $kind && $event->isOn($minute)) {

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Layout;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A width or a length divided: each line from both edges, and the divider setting to use. Source: workbook 5. */
-final class LayoutDivide implements Sheet
+final class LayoutDivide implements Calculation
 {
     private const SOURCE = 'workbook 5, dividing';
 
@@ -43,7 +43,7 @@ final class LayoutDivide implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         if ($input->has('parts') && $input->has('ratios')) {
             throw BadInput::bothGiven(['parts', 'ratios']);
@@ -63,7 +63,7 @@ final class LayoutDivide implements Sheet
         }
         $parts = array_map(static fn (float $ratio): float => $wide * $ratio / array_sum($ratios), $ratios);
         $uses = ['total', $input->has('parts') ? 'parts' : 'ratios', 'kerf'];
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('part', $parts[0], '(total − cuts × kerf) × its share', '({} − {} × {}) × {} ÷ {}', [$total, count($ratios) - 1, $kerf, $ratios[0], array_sum($ratios)], $uses, 'the cuts come out of the whole', self::SOURCE)
             ->work('smallest', min($parts), '(total − cuts × kerf) × the smallest share', '({} − {} × {}) × {} ÷ {}', [$total, count($ratios) - 1, $kerf, min($ratios), array_sum($ratios)], $uses, 'the hardest to keep even', self::SOURCE)
             ->give('lines', $this->lines($parts, $kerf, $total))

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Layout;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The lines to scribe on a blank, in the order of work, each with its divider setting. Wax sizes. Source: workbook 5. */
-final class LayoutGrid implements Sheet
+final class LayoutGrid implements Calculation
 {
     private const SOURCE = 'workbook 5, grid on the wax';
 
@@ -56,7 +56,7 @@ final class LayoutGrid implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $wide = $input->num('width');
         $thick = [$input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness'))];
@@ -70,7 +70,7 @@ final class LayoutGrid implements Sheet
         // Angles keep on a larger blank; distances along it grow with it.
         $stones = array_map(static fn (array $stone): array => ['along_mm' => $stone['along'] * $on / $input->numOr('stones_on', $outer), 'across_mm' => $stone['across'], 'diameter_mm' => $stone['diameter']], $input->rows('stones'));
         $lines = $this->lines($input, $on, $thick, $stones);
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('circumference', $around, 'π × diameter of what it is wrapped round', 'π × {}', [$on], $uses, 'blank, trued blank or finished wax: the paper must close on it', self::SOURCE)
             ->work('quarter', $on * M_SQRT1_2, 'diameter × sin 45°', '{} × 0.70710678', [$on], $uses, 'dividers span the chord, not the arc', self::SOURCE)
             ->work('centre', $wide / 2, 'width of the trued wax ÷ 2', '{} ÷ 2', [$wide], ['width'], 'from both faces, so that an error shows', self::SOURCE)
@@ -132,7 +132,7 @@ final class LayoutGrid implements Sheet
      * @param  list<array{key: string, what: string, setting_mm: float|null, from: string, face: string}>  $lines
      * @param  list<array{along_mm: float, across_mm: float, diameter_mm: float}>  $stones
      */
-    private function judge(Reckoning $answer, array $lines, array $stones, float $wide): void
+    private function judge(AnswerBuilder $answer, array $lines, array $stones, float $wide): void
     {
         foreach ($lines as $line) {
             if ($line['setting_mm'] !== null && $line['setting_mm'] < self::FINEST - 1e-9) {

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace HotSprue\Layout;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
 use HotSprue\Seats\Claws;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\StoneInput;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Stones round a centre: how many fit, where they stand, and in which order to drill. Source: workbook 5. */
-final class LayoutHalo implements Sheet
+final class LayoutHalo implements Calculation
 {
     private const SOURCE = 'workbook 5, halo';
 
@@ -67,7 +67,7 @@ final class LayoutHalo implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $outline = StoneInput::read($input);
         [$d, $edge, $gap] = [$input->num('stone_diameter'), $input->num('edge_gap'), $input->num('stone_gap')];
@@ -78,7 +78,7 @@ final class LayoutHalo implements Sheet
         $uses = [...StoneInput::uses($input), 'stone_diameter', 'edge_gap'];
         $left = $ring->closest() - $d;
         $more = $this->leastEdge($outline, $full->count + 1, $d, $gap);
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('ring_length', $ring->length, 'perimeter + 2π × (edge gap + stone ÷ 2)', '{} + 2 × π × ({} + {} ÷ 2)', [$outline->perimeter(), $edge, $d], $uses, 'the true parallel of a convex outline is longer by 2π times its distance', self::SOURCE)
             ->work('count_max', $full->count, 'the most whose smallest straight distance is stone + gap or more', '{}', [$full->count], [...$uses, 'stone_gap'], sprintf('at %d the closest centres are %.3f mm apart, and %.3f is wanted', $full->count, $full->closest(), $d + $gap), self::SOURCE)
             ->work('count', $count, $input->has('count') ? 'as chosen' : 'as many as fit', '{}', [$count], ['count', 'stone_gap'], 'the centres are spaced equally by arc length', self::SOURCE)
@@ -111,7 +111,7 @@ final class LayoutHalo implements Sheet
     }
 
     /** The centre's claws against the stones round it. */
-    private function claws(Reckoning $answer, Input $input, Outline $outline, Ring $ring): void
+    private function claws(AnswerBuilder $answer, Input $input, Outline $outline, Ring $ring): void
     {
         if (! $input->has('centre_claws')) {
             return;

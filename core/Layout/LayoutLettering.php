@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Layout;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Letters or a pattern round a band, each in its cell, so that they close on themselves. Source: workbook 5. */
-final class LayoutLettering implements Sheet
+final class LayoutLettering implements Calculation
 {
     private const SOURCE = 'workbook 5, letters';
 
@@ -46,7 +46,7 @@ final class LayoutLettering implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         preg_match_all('/\X/u', $input->text('text'), $found);
         $signs = $found[0];
@@ -66,7 +66,7 @@ final class LayoutLettering implements Sheet
             throw BadInput::field('margin', sprintf('The margin leaves no room; under %.2f mm is accepted.', $around));
         }
         $unit = ($around - $margin) / array_sum($weights);
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('circumference', $around, 'π × outside diameter', 'π × {}', [$input->num('outer_diameter')], ['outer_diameter'], 'the outside laid flat', 'geometry')
             ->work('unit', $unit, '(circumference − margin) ÷ sum of the weights', '({} − {}) ÷ {}', [$around, $margin, array_sum($weights)], ['outer_diameter', 'margin', 'text', 'weights'], 'narrow letters get 0.6, wide ones 1.3, so that the text looks even and closes', self::SOURCE)
             ->work('narrowest', $unit * min($weights), 'unit × least weight', '{} × {}', [$unit, min($weights)], ['text', 'weights', 'outer_diameter'], 'the hardest to cut', self::SOURCE)

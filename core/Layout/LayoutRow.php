@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace HotSprue\Layout;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
 use HotSprue\Seats\Convergence;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Graded stones in a row over the top of a band, both ways round. Source: workbook 5. */
-final class LayoutRow implements Sheet
+final class LayoutRow implements Calculation
 {
     private const SOURCE = 'workbook 5, row on a band';
 
@@ -66,7 +66,7 @@ final class LayoutRow implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         [$side, $odd] = $this->side($input);
         $radius = $input->num('outer_diameter') / 2 - $input->num('girdle_depth');
@@ -80,7 +80,7 @@ final class LayoutRow implements Sheet
         // The row ends at the outer edges of its end stones.
         $arc = $last['angle_deg'] - $row[0]['angle_deg'] + rad2deg(asin($last['diameter_mm'] / 2 / $radius) + asin($row[0]['diameter_mm'] / 2 / $radius));
         $uses = [$input->has('sizes') && $input->nums('sizes') !== [] ? 'sizes' : 'count', 'gap', 'outer_diameter', 'girdle_depth'];
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('girdle_radius', $radius, 'outside diameter ÷ 2 − girdle depth', '{} ÷ 2 − {}', [$input->num('outer_diameter'), $input->num('girdle_depth')], ['outer_diameter', 'girdle_depth'], 'the girdles lie here', self::SOURCE)
             ->work('total_arc_deg', $arc, 'sum of 2 × asin((mean diameter + gap) ÷ (2 × R)) and the two end stones’ halves', '{}', [$arc], $uses, 'neighbours by their straight distance', self::SOURCE)
             ->work('total_arc', deg2rad($arc) * $input->num('outer_diameter') / 2, 'arc × π ÷ 180 × outside diameter ÷ 2', '{} × π ÷ 180 × {} ÷ 2', [$arc, $input->num('outer_diameter')], $uses, 'with dividers along the outside', self::SOURCE)
@@ -167,7 +167,7 @@ final class LayoutRow implements Sheet
      *
      * @param  non-empty-list<array{diameter_mm: float, angle_deg: float, along_mm: float}>  $row
      */
-    private function neighbours(Reckoning $answer, Input $input, array $row, float $radius): void
+    private function neighbours(AnswerBuilder $answer, Input $input, array $row, float $radius): void
     {
         if (count($row) < 2) {
             return;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Layout;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Pairs measured on both sides: which side to take down, and by how much. Source: workbook 5. */
-final class LayoutSymmetry implements Sheet
+final class LayoutSymmetry implements Calculation
 {
     private const SOURCE = 'workbook 5, symmetry';
 
@@ -27,7 +27,7 @@ final class LayoutSymmetry implements Sheet
             'Pairs measured on both sides: which to take down, and by how much',
             [
                 Field::rows('pairs', self::columns(), 'each pair, measured'),
-                Field::length('tolerance', 'a pair may differ by so much')->allowingZero()->fromRule('layouts.symmetry'),
+                Field::length('tolerance', 'a pair may differ by so much')->allowingZero()->fromSetting('layouts.symmetry'),
             ],
             [
                 Output::length('worst', 'largest difference'),
@@ -47,7 +47,7 @@ final class LayoutSymmetry implements Sheet
         ];
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $rows = [];
         foreach ($input->rows('pairs') as $pair) {
@@ -61,7 +61,7 @@ final class LayoutSymmetry implements Sheet
         }
         usort($rows, static fn (array $a, array $b): int => $b['difference_mm'] <=> $a['difference_mm']);
         $worst = $rows[0];
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('worst', $worst['difference_mm'], 'the largest of left − right, either way', '{}', [$worst['difference_mm']], ['pairs'], $worst['name'], self::SOURCE)
             ->give('differences', $rows);
         if ($worst['take_down'] !== 'neither') {

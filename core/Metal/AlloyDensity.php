@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Metal;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The density of a composed alloy where no sheet gives it, by volume. Source: workbook 7. */
-final class AlloyDensity implements Sheet
+final class AlloyDensity implements Calculation
 {
     /** g/cm³ */
     public const DENSITIES = ['Au' => 19.32, 'Ag' => 10.49, 'Cu' => 8.96, 'Zn' => 7.14, 'Ni' => 8.90, 'Pd' => 12.02, 'Pt' => 21.45];
@@ -31,7 +31,7 @@ final class AlloyDensity implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $shares = $input->shares('composition');
         $sum = array_sum($shares);
@@ -45,7 +45,7 @@ final class AlloyDensity implements Sheet
             array_push($numbers, $share, self::DENSITIES[$metal]);
         }
 
-        return Reckoning::of($this, $input)
+        return AnswerBuilder::of($this, $input)
             ->work('density', 1 / $volume, '1 ÷ the sum of share ÷ density', '1 ÷ ('.implode(' + ', array_fill(0, count($shares), '{} ÷ {}')).')', $numbers, ['composition'], 'volumes add, near enough', 'workbook 7, alloys')
             ->work('fineness_gold', $shares['Au'] ?? 0.0, 'share of gold', '{}', [$shares['Au'] ?? 0.0], ['composition'], 'by mass', 'workbook 7, alloys')
             ->work('fineness_silver', $shares['Ag'] ?? 0.0, 'share of silver', '{}', [$shares['Ag'] ?? 0.0], ['composition'], 'by mass', 'workbook 7, alloys')

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Metal;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** What to add to bring lots to a fineness. Fine metal in is fine metal out. Source: workbook 7. */
-final class AlloyMix implements Sheet
+final class AlloyMix implements Calculation
 {
     private const SOURCE = 'workbook 7, bringing to fineness';
 
@@ -44,7 +44,7 @@ final class AlloyMix implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $known = array_values(array_filter($input->rows('lots'), static fn (array $lot): bool => $lot['fineness'] !== null));
         if ($known === []) {
@@ -58,7 +58,7 @@ final class AlloyMix implements Sheet
         $added = $same ? 0.0 : ($lower ? $mass * ($from - $to) / $to : $mass * ($to - $from) / (1 - $to));
         $final = $mass + $added;
         $uses = ['lots', 'target_fineness'];
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('fineness', $from, 'fine metal ÷ mass', '{} ÷ {}', [$fine, $mass], ['lots'], 'of what is melted together', self::SOURCE)
             ->work('added_mass', $added, $lower ? 'mass × (fineness − target) ÷ target' : 'mass × (target − fineness) ÷ (1 − target)', $same ? '{}' : ($lower ? '{} × ({} − {}) ÷ {}' : '{} × ({} − {}) ÷ (1 − {})'), $same ? [0.0] : ($lower ? [$mass, $from, $to, $to] : [$mass, $to, $from, $to]), $uses, 'fine metal in is fine metal out', self::SOURCE)
             ->say('added', $same ? 'nothing' : ($lower ? 'master alloy' : 'fine metal'), $lower ? 'lowered with master alloy' : 'raised with fine metal', sprintf('%.4f to %.4f', $from, $to), $uses, 'master alloy has none of the fine metal', self::SOURCE)

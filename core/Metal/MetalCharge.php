@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace HotSprue\Metal;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\Alloy;
 use HotSprue\Wax\Shrinkage;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The metal to melt for a wax, and what the cold casting should weigh. Source: workbook 7. */
-final class MetalCharge implements Sheet
+final class MetalCharge implements Calculation
 {
     /** More than this from its drawing, a weighed wax is looked at again. */
     private const OFF_DRAWING = 0.1;
@@ -42,7 +42,7 @@ final class MetalCharge implements Sheet
                 Field::of(Quantity::CubicMillimetres, 'sprue_volume_mm3', 'volume of the sprues')->allowingZero()->default(0.0),
                 Field::named('alloy', 'stock.alloys', 'the alloy to cast')->optional(),
                 Field::of(Quantity::Density, 'metal_density', 'density of the metal, instead of an alloy')->optional(),
-                Field::choice('method', Methods::ALL, 'how it is poured')->fromRule('charge.method'),
+                Field::choice('method', Methods::ALL, 'how it is poured')->fromSetting('charge.method'),
                 Field::share('button_fraction', 'button as a share of the fill; by the method unless said')->optional(),
                 Field::mass('button_minimum', 'least button; by the method unless said')->allowingZero()->optional(),
                 Field::of(Quantity::CubicMillimetres, 'drawn_volume_mm3', 'volume of the bare pattern as drawn, to be held against the weighed wax')->optional(),
@@ -74,14 +74,14 @@ final class MetalCharge implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        [$metal, $metalUse, $alloy] = $this->metal($input, $rules);
-        $shrink = Shrinkage::weighedToCasting($input, $rules);
+        [$metal, $metalUse, $alloy] = $this->metal($input, $settings);
+        $shrink = Shrinkage::weighedToCasting($input, $settings);
         $sprues = $input->num('sprue_volume_mm3');
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         $pattern = $input->text('weighed') === 'pattern';
-        [$cast, $line, $numbers, $uses] = $this->inMetal($input, $rules, $metal, $metalUse);
+        [$cast, $line, $numbers, $uses] = $this->inMetal($input, $settings, $metal, $metalUse);
         $fill = $pattern ? $cast + $sprues * $metal / 1000 : $cast;
         $piece = $pattern ? $cast : $cast - $sprues * $metal / 1000;
         if ($piece <= 0) {
@@ -94,8 +94,8 @@ final class MetalCharge implements Sheet
                 ->work('fill_mass', $fill, 'piece + sprue volume × metal density ÷ 1000', '{} + {} × {} ÷ 1000', [$piece, $sprues, $metal], $withSprues, 'the bare pattern was weighed, so the sprues are added', self::SOURCE)
             : $answer->work('fill_mass', $fill, $formula, $line, $numbers, [...$uses, 'weighed'], 'the sprued tree was weighed', self::SOURCE)
                 ->work('piece_mass', $piece, 'fill − sprue volume × metal density ÷ 1000', '{} − {} × {} ÷ 1000', [$fill, $sprues, $metal], $withSprues, 'the sprued tree was weighed, so the sprues are taken off', self::SOURCE);
-        $fraction = $input->numOr('button_fraction', $rules->num('charge.button_'.$input->text('method')));
-        $minimum = $input->numOr('button_minimum', $rules->num('charge.least_'.$input->text('method')));
+        $fraction = $input->numOr('button_fraction', $settings->num('charge.button_'.$input->text('method')));
+        $minimum = $input->numOr('button_minimum', $settings->num('charge.least_'.$input->text('method')));
         $button = max($fraction * $fill, $minimum);
         $charge = $fill + $button;
         $buttonUse = $input->has('button_fraction') ? 'button_fraction' : 'method';
@@ -110,7 +110,7 @@ final class MetalCharge implements Sheet
             $bare = $input->num('wax_mass') - $input->num('stones_mass');
             $answer->work('factor', $charge / $bare, 'charge ÷ wax without stones', '{} ÷ {}', [$charge, $bare], $uses, 'the rule of thumb this replaces', self::SOURCE);
         }
-        $this->judge($answer, $input, $rules, $charge, $alloy);
+        $this->judge($answer, $input, $settings, $charge, $alloy);
         if ($input->has('wax_mass') && $input->has('drawn_volume_mm3')) {
             $this->judgeDrawing($answer, 1000 * $piece / $metal, $input->num('drawn_volume_mm3'));
         }
@@ -123,7 +123,7 @@ final class MetalCharge implements Sheet
      *
      * @throws BadInput
      */
-    private function metal(Input $input, Rules $rules): array
+    private function metal(Input $input, WorkshopSettings $settings): array
     {
         if ($input->has('alloy') && $input->has('metal_density')) {
             throw BadInput::bothGiven(['alloy', 'metal_density']);
@@ -134,7 +134,7 @@ final class MetalCharge implements Sheet
         if (! $input->has('alloy')) {
             throw BadInput::neitherGiven('alloy', ['an alloy', 'a metal density']);
         }
-        $alloy = Alloy::named($input->text('alloy'), $rules);
+        $alloy = Alloy::named($input->text('alloy'), $settings);
 
         return [$alloy->density, 'alloy', $alloy];
     }
@@ -146,7 +146,7 @@ final class MetalCharge implements Sheet
      *
      * @throws BadInput
      */
-    private function inMetal(Input $input, Rules $rules, float $metal, string $metalUse): array
+    private function inMetal(Input $input, WorkshopSettings $settings, float $metal, string $metalUse): array
     {
         if ($input->has('wax_mass') && $input->has('displaced_ml')) {
             throw BadInput::bothGiven(['wax_mass', 'displaced_ml']);
@@ -160,7 +160,7 @@ final class MetalCharge implements Sheet
         if ($input->has('wax') && $input->has('wax_density')) {
             throw BadInput::bothGiven(['wax', 'wax_density']);
         }
-        $wax = $input->has('wax') ? $rules->row('stock.waxes', $input->text('wax'))['density'] : $input->numOr('wax_density', 1.0);
+        $wax = $input->has('wax') ? $settings->row('stock.waxes', $input->text('wax'))['density'] : $input->numOr('wax_density', 1.0);
         $stones = $input->num('stones_mass');
         $bare = $input->num('wax_mass') - $stones;
         if ($bare <= 0) {
@@ -173,7 +173,7 @@ final class MetalCharge implements Sheet
             : [$bare * $metal / $wax, '{} × {} ÷ {}', [$bare, $metal, $wax], $uses];
     }
 
-    private function judge(Reckoning $answer, Input $input, Rules $rules, float $charge, ?Alloy $alloy): void
+    private function judge(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $charge, ?Alloy $alloy): void
     {
         if ($input->flag('stones_in_wax') && $input->num('stones_mass') === 0.0) {
             $answer->find(Level::Stop, 'stones-in-wax', 'wax_mass', 'The wax was weighed with stones stuck in it.', 'Take the stones out and weigh again, or enter their mass.');
@@ -184,7 +184,7 @@ final class MetalCharge implements Sheet
             if ($all > 0) {
                 $share = $new / $all;
                 $answer->work('new_share', $share, 'new ÷ (new + reused)', '{} ÷ ({} + {})', [$new, $new, $all - $new], ['new_mass', 'reused_mass'], 'old metal brings oxides and lost zinc', self::SOURCE);
-                $this->judgeShare($answer, $rules, $share, $all);
+                $this->judgeShare($answer, $settings, $share, $all);
                 if ($all < $charge - 0.005) {
                     $answer->find(Level::Stop, 'charge-short', 'new_mass', sprintf('%.2f g is laid out and %.2f g is wanted: it will not fill.', $all, $charge), sprintf('Add %.2f g.', $charge - $all), ['new_mass' => round($new + $charge - $all, 3)]);
                 }
@@ -198,7 +198,7 @@ final class MetalCharge implements Sheet
         }
     }
 
-    private function judgeDrawing(Reckoning $answer, float $weighed, float $drawn): void
+    private function judgeDrawing(AnswerBuilder $answer, float $weighed, float $drawn): void
     {
         $off = $weighed / $drawn - 1;
         if (abs($off) > self::OFF_DRAWING + 1e-9) {
@@ -208,12 +208,12 @@ final class MetalCharge implements Sheet
         }
     }
 
-    private function judgeShare(Reckoning $answer, Rules $rules, float $share, float $all): void
+    private function judgeShare(AnswerBuilder $answer, WorkshopSettings $settings, float $share, float $all): void
     {
-        $half = $rules->num('charge.new_caution');
+        $half = $settings->num('charge.new_caution');
         $set = ['new_mass' => round($half * $all, 3), 'reused_mass' => round((1 - $half) * $all, 3)];
         $remedy = sprintf('Make %.2f g of it new metal.', $half * $all);
-        if ($share < $rules->num('charge.new_stop') - 1e-9) {
+        if ($share < $settings->num('charge.new_stop') - 1e-9) {
             $answer->find(Level::Stop, 'too-little-new-metal', 'new_mass', sprintf('Only %.0f %% of the charge is new metal: expect pits and cracks.', 100 * $share), $remedy, $set);
         } elseif ($share < $half - 1e-9) {
             $answer->find(Level::Caution, 'little-new-metal', 'new_mass', sprintf('%.0f %% of the charge is new metal, under half.', 100 * $share), $remedy, $set);

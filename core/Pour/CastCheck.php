@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Pour;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A casting weighed and measured against what was expected. Source: workbook 10, after the pour. */
-final class CastCheck implements Sheet
+final class CastCheck implements Calculation
 {
     private const LOSS_CAUTION = 0.01;
 
@@ -69,9 +69,9 @@ final class CastCheck implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         $casting = $input->num('casting_mass');
         $this->loss($answer, $input, $casting);
         $against = $input->text('weighed') === 'whole' ? 'expected_mass' : 'expected_piece_mass';
@@ -99,7 +99,7 @@ final class CastCheck implements Sheet
     }
 
     /** @throws BadInput */
-    private function loss(Reckoning $answer, Input $input, float $casting): void
+    private function loss(AnswerBuilder $answer, Input $input, float $casting): void
     {
         if (! $input->has('charge_mass') || ! $input->has('button_mass')) {
             return;

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace HotSprue\Pour;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
 use HotSprue\Metal\Methods;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Whether the mould fills before its thinnest section freezes, and whether the metal is driven into it at all. Source: workbook 10. */
-final class PourFill implements Sheet
+final class PourFill implements Calculation
 {
     private const SOURCE = 'workbook 10, the pour';
 
@@ -44,7 +44,7 @@ final class PourFill implements Sheet
                 Field::length('thinnest_modulus', 'area over perimeter of the thinnest section, as cast'),
                 Field::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of one pattern'),
                 Field::of(Quantity::SquareMillimetres, 'gate_area', 'area of one pattern’s gates'),
-                Field::choice('method', Methods::ALL, 'how it is poured')->fromRule('charge.method'),
+                Field::choice('method', Methods::ALL, 'how it is poured')->fromSetting('charge.method'),
                 Field::named('alloy', 'stock.alloys', 'the alloy'),
                 Field::temperature('flask_temperature', 'temperature of the flask’s core'),
                 Field::temperature('metal_temperature', 'temperature of the metal'),
@@ -70,9 +70,9 @@ final class PourFill implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $alloy = Alloy::named($input->text('alloy'), $rules);
+        $alloy = Alloy::named($input->text('alloy'), $settings);
         [$flask, $metal] = [$input->num('flask_temperature'), $input->num('metal_temperature')];
         if (! $alloy->isForGypsum()) {
             throw BadInput::field('alloy', sprintf('%s is not poured into gypsum investment, and no figures are kept for it: fabricate it, or send it out.', ucfirst($alloy->label)));
@@ -92,7 +92,7 @@ final class PourFill implements Sheet
         $drive = self::DRIVE[$method] ?? $density * self::GRAVITY * $head;
         $entry = 0.8 * $tension / $modulus;
         $temperatures = ['alloy', 'flask_temperature', 'metal_temperature', 'thinnest_modulus'];
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('fill_time_s', $fill, 'volume ÷ (gate area × speed × 1000)', '{} ÷ ({} × {} × 1000)', [$input->num('volume_mm3'), $input->num('gate_area'), $speed], ['volume_mm3', 'gate_area', 'method', 'head'], 'speed in the gate: spinning 1.5 m/s, vacuum 1.0, by hand √(2 g h)', self::SOURCE)
             ->work('freeze_time_s', $freeze, 'π ÷ 4 × (density × (L + c × superheat) ÷ (liquidus − flask))² ÷ 640000 × modulus²', 'π ÷ 4 × ({} × ({} + {} × {}) ÷ ({} − {})) ^ 2 ÷ 640000 × {} ^ 2', [$density, $latent, $heat, $superheat, $alloy->liquidus, $flask, $modulus], $temperatures, 'freezing goes with the square of the modulus', self::SOURCE)
             ->work('fill_share', $fill / $freeze, 'filling ÷ freezing', '{} ÷ {}', [$fill, $freeze], ['volume_mm3', 'gate_area', ...$temperatures], 'a quarter is safe', self::SOURCE)
@@ -114,7 +114,7 @@ final class PourFill implements Sheet
         };
     }
 
-    private function judge(Reckoning $answer, float $share, float $driven, float $flask, float $metal, Alloy $alloy): void
+    private function judge(AnswerBuilder $answer, float $share, float $driven, float $flask, float $metal, Alloy $alloy): void
     {
         $change = 'A hotter flask, more superheat, larger gates or a thicker section.';
         if ($share > 0.5 + 1e-9) {

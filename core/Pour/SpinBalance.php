@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Pour;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Where the counterweight goes, or how heavy it is, and how many turns the spring takes. Source: workbook 10. */
-final class SpinBalance implements Sheet
+final class SpinBalance implements Calculation
 {
     private const SOURCE = 'workbook 10, spin arm balance';
 
@@ -47,7 +47,7 @@ final class SpinBalance implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         if ($input->has('counterweight_mass') === $input->has('counterweight_radius')) {
             throw $input->has('counterweight_mass') ? BadInput::bothGiven(['counterweight_mass', 'counterweight_radius']) : BadInput::neitherGiven('counterweight_mass', ['its mass, to be told where it goes', 'where it stands, to be told its mass']);
@@ -57,7 +57,7 @@ final class SpinBalance implements Sheet
         $uses = ['crucible_mass', 'flask_mass', 'charge_mass', 'crucible_radius', 'flask_radius'];
         $charge = $input->num('charge_mass');
         $turns = $charge <= 20 ? 2 : ($charge <= 50 ? 3 : 4);
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('moment_g_mm', $moment, '(crucible + charge) × its radius + flask × its radius', '({} + {}) × {} + {} × {}', [$crucible, $charge, $inner, $flask, $outer], $uses, 'an arm out of balance shakes itself off its post', self::SOURCE)
             ->work('turns', $turns, 'by the charge: to 20 g two, to 50 three, above four', '{}', [$turns], ['charge_mass'], 'an overwound spring throws the metal out', self::SOURCE);
         if ($input->has('counterweight_mass')) {

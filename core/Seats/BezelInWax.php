@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace HotSprue\Seats;
 
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Reckoning;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Level;
 use HotSprue\Stones\Outline;
+use HotSprue\Workshop\SeatCutting;
 
 /** A bezel as it is carved to be cast in one piece: its outside, its foot and its seat. Lengths in mm. Source: workbook 4, three schools. */
 final readonly class BezelInWax
@@ -16,7 +17,7 @@ final readonly class BezelInWax
     public function __construct(private Outline $outline, private InWax $wax, private float $fit) {}
 
     /** @param list<string> $uses */
-    public function outside(Reckoning $answer, bool $scored, float $wall, float $height, array $uses): void
+    public function outside(AnswerBuilder $answer, bool $scored, float $wall, float $height, array $uses): void
     {
         $s = $this->wax->shrinkage;
         $sizes = SeatBezel::outside($this->outline, $this->fit + $wall + $this->wax->finish, $scored);
@@ -32,7 +33,7 @@ final readonly class BezelInWax
      * @param  float  $area  of wall and ledge at the foot, as cast, mm²
      * @param  list<string>  $uses
      */
-    public function foot(Reckoning $answer, float $wall, float $ledge, float $area, array $uses): void
+    public function foot(AnswerBuilder $answer, float $wall, float $ledge, float $area, array $uses): void
     {
         $round = fn (float $at): float => max(0.0, $this->outline->perimeter() + 2 * M_PI * $at);
         [$outer, $inner] = [$round($this->fit + $wall + $this->wax->finish), $round($this->fit - $ledge)];
@@ -41,21 +42,21 @@ final readonly class BezelInWax
     }
 
     /** @param list<string> $inWax */
-    public function seat(Reckoning $answer, array $inWax): void
+    public function seat(AnswerBuilder $answer, array $inWax): void
     {
         [$s, $fit] = [$this->wax->shrinkage, $this->fit];
         [$left, $right, $bottom, $top] = $this->outline->box();
         foreach (['width' => $right - $left, 'length' => $top - $bottom] as $name => $size) {
-            match ($this->wax->school) {
-                'trued-in-metal' => $answer->work("seat_{$name}_in_wax", $size, 'the stone’s own size', '{}', [$size],
+            match ($this->wax->cutting) {
+                SeatCutting::TruedInMetal => $answer->work("seat_{$name}_in_wax", $size, 'the stone’s own size', '{}', [$size],
                     ['width', 'school'], 'a snug push fit in the wax, opened with a bur after casting', self::SOURCE),
-                'to-size-in-wax' => $answer->work("seat_{$name}_in_wax", ($size + 2 * $fit) / (1 - $s),
+                SeatCutting::ToSizeInWax => $answer->work("seat_{$name}_in_wax", ($size + 2 * $fit) / (1 - $s),
                     '(size + 2 × fit) ÷ (1 − shrinkage)', '({} + 2 × {}) ÷ (1 − {})', [$size, $fit, $s],
                     ['width', 'school', 'fit', ...$inWax], 'it comes to size as it shrinks', self::SOURCE),
                 default => null,
             };
         }
-        if ($this->wax->school !== 'to-size-in-wax') {
+        if ($this->wax->cutting !== SeatCutting::ToSizeInWax) {
             return;
         }
         $wide = $this->outline->wide;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Seats;
 
-use HotSprue\Sheet\BadInput;
+use HotSprue\Fields\BadInput;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\Shape;
 

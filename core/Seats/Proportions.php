@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Seats;
 
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 
 /**
  * How a faceted stone's depth is shared out: crown 15, girdle 3, pavilion 43 % of the diameter (of the

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace HotSprue\Seats;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\Alloy;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\Shape;
 use HotSprue\Stones\StoneInput;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A bezel round a stone: the strip to cut, what it holds, and how it is carved. Sizes of the finished metal. Source: workbook 4. */
-final class SeatBezel implements Sheet
+final class SeatBezel implements Calculation
 {
     private const SOURCE = 'workbook 4, bezel';
 
@@ -39,8 +39,8 @@ final class SeatBezel implements Sheet
                 ...StoneInput::fields(),
                 Field::choice('cut', ['faceted', 'cabochon'], 'faceted or cabochon')->default('faceted'),
                 ...Proportions::fields(),
-                Field::length('wall', 'wall of the bezel')->fromRule('seats.wall'),
-                Field::length('fit', 'clearance between stone and wall')->allowingZero()->fromRule('seats.fit'),
+                Field::length('wall', 'wall of the bezel')->fromSetting('seats.wall'),
+                Field::length('fit', 'clearance between stone and wall')->allowingZero()->fromSetting('seats.fit'),
                 Field::length('seat_height', 'from the foot to the seat; pavilion + 0.4, or 1.0 under a cabochon, unless said')->optional(),
                 Field::length('cover', 'metal pushed over the girdle; by the width unless said')->optional(),
                 Field::length('ledge_width', 'width of the ledge that the stone rests on')->allowingZero()->default(0.5),
@@ -80,16 +80,16 @@ final class SeatBezel implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $outline = StoneInput::read($input);
         $stone = Proportions::of($input, $outline->wide);
         $cabochon = $input->text('cut') === 'cabochon';
         [$wall, $fit] = [$input->num('wall'), $input->num('fit')];
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         $uses = StoneInput::uses($input);
         $scored = self::isScored($input, $outline);
-        $tube = $this->tube($answer, $input, $rules, $outline);
+        $tube = $this->tube($answer, $input, $settings, $outline);
         if ($tube === null) {
             $this->strip($answer, $outline, $wall, $fit, $scored, $uses);
         }
@@ -103,14 +103,14 @@ final class SeatBezel implements Sheet
                 [$input->has('seat_height') ? 'seat_height' : 'width'], 'the culet clears what the bezel stands on', self::SOURCE)
             ->work('strip_height', $height, 'seat height + girdle + cover', '{} + {} + {}', [$seat, $stone->girdle, $cover], ['width', 'seat_height', 'girdle_height', 'cover'], 'from the foot to what is pushed over', self::SOURCE);
         if ($tube !== null) {
-            $this->ofTube($answer, $input, $rules, $tube, $height);
+            $this->ofTube($answer, $input, $settings, $tube, $height);
         } else {
             $answer
                 ->work('outside_width', $wide, 'width over all + what fit, wall and mitres reach', '{} + {}',
                     [$right - $left, $wide - $right + $left], [...$uses, 'fit', 'wall', 'corners'], 'both sides', self::SOURCE)
                 ->work('outside_length', $long, 'length over all + what fit, wall and mitres reach', '{} + {}',
                     [$top - $bottom, $long - $top + $bottom], [...$uses, 'fit', 'wall', 'corners'], 'both ends', self::SOURCE);
-            $this->body($answer, $input, $rules, $outline, $height, $seat, $scored);
+            $this->body($answer, $input, $settings, $outline, $height, $seat, $scored);
         }
         $this->judge($answer, $input, $tube);
 
@@ -137,7 +137,7 @@ final class SeatBezel implements Sheet
     }
 
     /** @param list<string> $uses */
-    private function strip(Reckoning $answer, Outline $outline, float $wall, float $fit, bool $scored, array $uses): void
+    private function strip(AnswerBuilder $answer, Outline $outline, float $wall, float $fit, bool $scored, array $uses): void
     {
         $perimeter = $outline->perimeter();
         $uses = [...$uses, 'fit', 'wall', 'corners'];
@@ -154,7 +154,7 @@ final class SeatBezel implements Sheet
             'bent about its middle along the curves, cut to its outside where it is scored and mitred', self::SOURCE);
     }
 
-    private function cover(Reckoning $answer, Input $input, float $width, bool $cabochon): float
+    private function cover(AnswerBuilder $answer, Input $input, float $width, bool $cabochon): float
     {
         $usual = $width <= 4 ? 0.3 : ($width <= 8 ? 0.4 : 0.5);
         $most = $cabochon && $input->has('depth') ? self::COVER_SHARE * $input->num('depth') : null;
@@ -173,9 +173,9 @@ final class SeatBezel implements Sheet
         return $cover;
     }
 
-    private function body(Reckoning $answer, Input $input, Rules $rules, Outline $outline, float $height, float $seat, bool $scored): void
+    private function body(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, Outline $outline, float $height, float $seat, bool $scored): void
     {
-        $wax = InWax::read($input, $rules);
+        $wax = InWax::read($input, $settings);
         [$wall, $fit, $ledge, $s] = [$input->num('wall'), $input->num('fit'), $input->num('ledge_width'), $wax->shrinkage];
         $perimeter = $outline->perimeter();
         $corner = static fn (bool $sharp): float => $sharp ? M_PI - array_sum($outline->turns()) / 2 + array_sum(array_map(static fn (float $turn): float => tan($turn / 2), $outline->turns())) : M_PI;
@@ -192,7 +192,7 @@ final class SeatBezel implements Sheet
             ->work('wax_volume_mm3', ($ring($wall + $wax->finish) * $height + $rest * $seat) / (1 - $s) ** 3, '(area of the wall with its finishing × height + area of the ledge × seat height) ÷ (1 − shrinkage)³', '({} × {} + {} × {}) ÷ (1 − {}) ^ 3',
                 [$ring($wall + $wax->finish), $height, $rest, $seat, $s], [...$uses, ...$inWax], 'its outside face carries the finishing', self::SOURCE)
             ->work('wall_in_wax', ($wall + $wax->finish) / (1 - $s), '(wall + outside finishing) ÷ (1 − shrinkage)', '({} + {}) ÷ (1 − {})', [$wall, $wax->finish, $s], ['wall', ...$inWax], 'the outside of a seat cast in one piece carries the finishing', self::SOURCE);
-        $this->masses($answer, $input, $rules, $volume, $uses);
+        $this->masses($answer, $input, $settings, $volume, $uses);
         $carved = new BezelInWax($outline, $wax, $fit);
         $carved->outside($answer, $scored, $wall, $height, [...$uses, ...$inWax]);
         $carved->foot($answer, $wall, $inner, $ring($wall + $wax->finish) + $rest, [...$uses, ...$inWax]);
@@ -200,21 +200,21 @@ final class SeatBezel implements Sheet
     }
 
     /** @param list<string> $uses */
-    private function masses(Reckoning $answer, Input $input, Rules $rules, float $volume, array $uses): void
+    private function masses(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $volume, array $uses): void
     {
         $answer->give('masses', array_map(
             static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $volume * $alloy->density / 1000],
-            Alloy::all($rules),
+            Alloy::all($settings),
         ));
         if ($input->has('alloy')) {
-            $alloy = Alloy::named($input->text('alloy'), $rules);
+            $alloy = Alloy::named($input->text('alloy'), $settings);
             $answer->work('mass', $volume * $alloy->density / 1000, 'volume × density ÷ 1000', '{} × {} ÷ 1000',
                 [$volume, $alloy->density], [...$uses, 'alloy'], 'the bezel alone', self::SOURCE);
         }
     }
 
     /** The tube from stock for a small round, said wherever there is one; what it is cut from where tube is chosen. */
-    private function tube(Reckoning $answer, Input $input, Rules $rules, Outline $outline): ?TubeStock
+    private function tube(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, Outline $outline): ?TubeStock
     {
         $chosen = $input->text('made_from') === 'tube';
         if ($outline->shape !== Shape::Round) {
@@ -225,7 +225,7 @@ final class SeatBezel implements Sheet
 
             return null;
         }
-        $tube = TubeStock::slimmestFor($outline->wide, $rules);
+        $tube = TubeStock::slimmestFor($outline->wide, $settings);
         if ($tube !== null) {
             $answer->say('tube', $tube->name, 'the slimmest whose inside is 0.2 to 0.8 mm under the stone and leaves 0.3 mm of wall',
                 sprintf('%.2f outside, %.2f inside, a %.2f stone', $tube->outside, $tube->inside, $outline->wide),
@@ -239,7 +239,7 @@ final class SeatBezel implements Sheet
         return $chosen ? $tube : null;
     }
 
-    private function ofTube(Reckoning $answer, Input $input, Rules $rules, TubeStock $tube, float $height): void
+    private function ofTube(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, TubeStock $tube, float $height): void
     {
         $uses = ['width', 'made_from', 'seat_height', 'girdle_height', 'cover'];
         foreach (['outside_width', 'outside_length'] as $name) {
@@ -252,10 +252,10 @@ final class SeatBezel implements Sheet
             ->work('volume_mm3', $tube->area() * $height, 'π ÷ 4 × (outside² − inside²) × height',
                 'π ÷ 4 × ({} ^ 2 − {} ^ 2) × {}', [$tube->outside, $tube->inside, $height], $uses,
                 'the piece as it is cut off, before its seat is burred', self::SOURCE);
-        $this->masses($answer, $input, $rules, $tube->area() * $height, $uses);
+        $this->masses($answer, $input, $settings, $tube->area() * $height, $uses);
     }
 
-    private function judge(Reckoning $answer, Input $input, ?TubeStock $tube): void
+    private function judge(AnswerBuilder $answer, Input $input, ?TubeStock $tube): void
     {
         if ($tube === null && $input->num('wall') < TubeStock::LEAST_WALL - 1e-9) {
             $answer->find(Level::Caution, 'wall-thin', 'wall',

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace HotSprue\Seats;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stones\StoneInput;
 use HotSprue\Wax\Shrinkage;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Claws round a stone: wire, places, notch and length. Sizes of the finished metal. Source: workbook 4. */
-final class SeatClaw implements Sheet
+final class SeatClaw implements Calculation
 {
     private const SOURCE = 'workbook 4, claws';
 
@@ -63,7 +63,7 @@ final class SeatClaw implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $outline = StoneInput::read($input);
         $stone = Proportions::of($input, $outline->wide);
@@ -74,7 +74,7 @@ final class SeatClaw implements Sheet
         $below = $input->numOr('below', $stone->pavilion + self::UNDER_CULET);
         $cut = $below + $stone->crown + 1 + 2;
         $uses = StoneInput::uses($input);
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('claws', $count, $input->has('claws') ? 'as chosen' : 'by the shape', '{}', [$count], [...$uses, 'claws'], 'opposite one another, a V at each point', self::SOURCE)
             ->work('wire', $wire, $input->has('wire') ? 'as chosen' : 'by the mean diameter; 0.1 more where there are fewer than four', '{}', [$wire], [...$uses, 'claws', 'wire'], sprintf('mean diameter %.2f mm', ($outline->long + $outline->wide) / 2), self::SOURCE)
             ->work('notch', $notch, $input->has('notch') ? 'as given' : '0.3 × wire', $input->has('notch') ? '{}' : '0.3 × {}', [$input->has('notch') ? $notch : $wire], ['notch', 'wire'], 'at the girdle, never over 40 % of the wire', self::SOURCE)
@@ -83,7 +83,7 @@ final class SeatClaw implements Sheet
             ->work('volume_mm3', $count * M_PI / 4 * $wire ** 2 * ($cut - 2), 'claws × π ÷ 4 × wire² × (cut length − 2)', '{} × π ÷ 4 × {} ^ 2 × ({} − 2)', [$count, $wire, $cut], ['claws', 'wire', 'width'], 'what is held comes off', self::SOURCE);
         $places = $claws->places($wire / 2 - $notch);
         $answer->give('places', $places);
-        $this->inWax($answer, $input, $rules, $places, $wire, $cut - 2);
+        $this->inWax($answer, $input, $settings, $places, $wire, $cut - 2);
         if ($notch > self::DEEPEST_NOTCH * $wire + 1e-9) {
             $answer->find(Level::Caution, 'notch-too-deep', 'notch', sprintf('A notch of %.2f mm takes %.0f %% of the wire: the claw breaks there.', $notch, 100 * $notch / $wire), sprintf('Cut %.2f mm at the most.', self::DEEPEST_NOTCH * $wire), ['notch' => floor(1000 * self::DEEPEST_NOTCH * $wire) / 1000]);
         }
@@ -96,9 +96,9 @@ final class SeatClaw implements Sheet
     }
 
     /** @param list<array{x_mm: float, y_mm: float, angle_deg: float, v: bool}> $places */
-    private function inWax(Reckoning $answer, Input $input, Rules $rules, array $places, float $wire, float $height): void
+    private function inWax(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, array $places, float $wire, float $height): void
     {
-        $s = Shrinkage::read($input, $rules);
+        $s = Shrinkage::read($input, $settings);
         $uses = [...StoneInput::uses($input), 'claws', 'wire', 'notch', ...Shrinkage::uses($input)];
         foreach (['outside_width_in_wax' => 'x_mm', 'outside_length_in_wax' => 'y_mm'] as $name => $way) {
             $apart = max([0.0, ...array_column($places, $way)]) - min([0.0, ...array_column($places, $way)]);

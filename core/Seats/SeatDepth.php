@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace HotSprue\Seats;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** What is left under a stone set into the band, and how neighbours' seats run together below. Source: workbook 4. */
-final class SeatDepth implements Sheet
+final class SeatDepth implements Calculation
 {
     private const SOURCE = 'workbook 4, under the stone';
 
@@ -55,7 +55,7 @@ final class SeatDepth implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $d = $input->num('diameter');
         $stone = Proportions::of($input, $d);
@@ -64,7 +64,7 @@ final class SeatDepth implements Sheet
         $seat = $below + $stone->girdle;
         $culet = $t - $seat - $stone->pavilion;
         $uses = ['diameter', 'depth', 'girdle_height', 'style', 'girdle_below'];
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('seat_depth', $seat, 'girdle below the surface + girdle', '{} + {}', [$below, $stone->girdle], $uses, 'where the stone bears', self::SOURCE)
             ->work('metal_below', $t - $seat, 'thickness − seat depth', '{} − {}', [$t, $seat], [...$uses, 'thickness'], 'what carries the stone', self::SOURCE)
             ->work('culet_height', $culet, 'thickness − seat depth − pavilion', '{} − {} − {}', [$t, $seat, $stone->pavilion], [...$uses, 'thickness'], 'a culet that touches the finger scratches, and chips', self::SOURCE)
@@ -82,7 +82,7 @@ final class SeatDepth implements Sheet
         return $answer->answer();
     }
 
-    private function neighbours(Reckoning $answer, Input $input, Proportions $stone, float $seat, float $d): void
+    private function neighbours(AnswerBuilder $answer, Input $input, Proportions $stone, float $seat, float $d): void
     {
         [$t, $pitch] = [$input->num('thickness'), $input->num('pitch')];
         $outer = $input->num('inner_diameter') / 2 + $t;

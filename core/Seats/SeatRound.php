@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace HotSprue\Seats;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A seat cut into the metal for a round stone: its drills and burs, its depth and its beads. Source: workbook 4. */
-final class SeatRound implements Sheet
+final class SeatRound implements Calculation
 {
     private const SOURCE = 'workbook 4, bead, flush and shared seats';
 
@@ -52,12 +52,12 @@ final class SeatRound implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $d = $input->num('diameter');
         $stone = Proportions::of($input, $d);
         $flush = $input->text('style') === 'flush';
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         foreach (self::TOOLS as $tool => $share) {
             $answer->work($tool, $share * $d, sprintf('%.2f × diameter', $share), '{} × {}', [$share, $d], ['diameter'], 'each tool leaves the next a true start', self::SOURCE);
         }
@@ -70,7 +70,7 @@ final class SeatRound implements Sheet
                 ['diameter', 'depth', 'girdle_height', 'style'], 'where the bearing bur stops', self::SOURCE);
         $tools = array_map(static fn (string $tool, float $share): array => ['tool' => ['pilot' => 'pilot drill', 'opened' => 'drill', 'ball' => 'ball or bud bur', 'bearing' => 'bearing bur'][$tool], 'mm' => $share * $d], array_keys(self::TOOLS), self::TOOLS);
         if (! $flush) {
-            $tools[] = $this->bead($answer, $rules, $d);
+            $tools[] = $this->bead($answer, $settings, $d);
         }
         $answer->give('tools', $tools)->give('on_band', [['along' => 0.0, 'across' => 0.0, 'diameter' => $d]]);
 
@@ -78,10 +78,10 @@ final class SeatRound implements Sheet
     }
 
     /** @return array{tool: string, mm: float} */
-    private function bead(Reckoning $answer, Rules $rules, float $d): array
+    private function bead(AnswerBuilder $answer, WorkshopSettings $settings, float $d): array
     {
         $cup = min(0.9, max(0.35, self::CUP * $d));
-        $numbers = $rules->rows('stock.cup_tools');
+        $numbers = $settings->rows('stock.cup_tools');
         usort($numbers, static fn (array $a, array $b): int => abs($a['cup'] - $cup) <=> abs($b['cup'] - $cup));
         $answer
             ->work('bead_from', 0.25 * $d, '0.25 × diameter', '0.25 × {}', [$d], ['diameter'], 'nearer tears the edge', self::SOURCE)

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Seats;
 
-use HotSprue\Rules\Rules;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A length of metal tube that a small round stone is burred into; diameters in mm. Source: workbook 4, bezel. */
 final readonly class TubeStock
@@ -17,11 +17,11 @@ final readonly class TubeStock
     private function __construct(public string $name, public float $inside, public float $outside) {}
 
     /** The slimmest in stock that a stone of this diameter can be set in. */
-    public static function slimmestFor(float $stone, Rules $rules): ?self
+    public static function slimmestFor(float $stone, WorkshopSettings $settings): ?self
     {
         [$least, $most] = self::UNDER_STONE;
         $best = null;
-        foreach ($rules->rows('stock.tubes') as $row) {
+        foreach ($settings->rows('stock.tubes') as $row) {
             $tube = new self((string) $row['name'], (float) $row['inside'], (float) $row['outside']);
             $under = $stone - $tube->inside;
             $fits = $under >= $least - 1e-9 && $under <= $most + 1e-9

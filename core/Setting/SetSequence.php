@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace HotSprue\Setting;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** In which order metal is pushed over a stone: opposite, then across, then between. Source: workbook 13, pushing order. */
-final class SetSequence implements Sheet
+final class SetSequence implements Calculation
 {
     private const SOURCE = 'workbook 13, pushing order';
 
@@ -57,12 +57,12 @@ final class SetSequence implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $count = (int) $input->num('count');
         $rounds = count(self::ROUNDS);
 
-        return Reckoning::of($this, $input)
+        return AnswerBuilder::of($this, $input)
             ->give('sequence', $count % 2 === 0 ? self::pairs($count) : self::singles($count))
             ->work('steps', $count, 'one push each', '{}', [$count], ['count'], 'numbered as a clock, the last at the top', self::SOURCE)
             ->work('apart_deg', 360 / $count, '360 ÷ count', '360 ÷ {}', [$count], ['count'], 'equal round the stone', 'geometry')

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Setting;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\BenchTools;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Burs, drills and tools for every seat of a job, merged, and which of them the workshop owns. Source: workbook 4 and 13. */
-final class ToolsList implements Sheet
+final class ToolsList implements Calculation
 {
     private const SOURCE = 'workbook 13, bur and tool list';
 
@@ -54,13 +54,13 @@ final class ToolsList implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $tools = self::merged(self::wanted($input));
-        $owned = array_merge($rules->rows('stock.tools'), array_map(static fn (array $row): array => ['kind' => 'beading-tool', 'size' => $row['cup']], $rules->rows('stock.cup_tools')));
+        $owned = array_merge($settings->rows('stock.tools'), array_map(static fn (array $row): array => ['kind' => 'beading-tool', 'size' => $row['cup']], $settings->rows('stock.cup_tools')));
         $list = array_map(static fn (array $tool): array => [...$tool, 'owned' => self::isOwned($tool, $owned)], $tools);
         $missing = array_values(array_filter($list, static fn (array $tool): bool => ! $tool['owned']));
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->give('tools', $list)
             ->work('needed', count($list), 'tools of all seats, those alike counted once', '{}', [count($list)], ['seats', 'setting'], 'laid out before the stone is', self::SOURCE)
             ->work('missing', count($missing), 'needed − owned', '{} − {}', [count($list), count($list) - count($missing)], ['seats', 'setting'], 'bought or made before the day of setting', 'the workshop’s own list');

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Input;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Input;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Parts, joints and solders as they were given, checked against one another. */
 final readonly class Assembly
@@ -34,12 +34,12 @@ final readonly class Assembly
     ) {}
 
     /** @throws BadInput when names are unknown or said twice, or there are more than a plan takes */
-    public static function read(Input $input, Rules $rules): self
+    public static function read(Input $input, WorkshopSettings $settings): self
     {
         $names = self::ids($input->rows('parts'), 'parts', self::PARTS);
         $rows = $input->rows('joints');
         $ids = self::ids($rows, 'joints', self::JOINTS);
-        $alloys = array_map(static fn (array $part): Alloy => Alloy::named((string) ($part['alloy'] ?? $input->textOrNull('alloy') ?? throw BadInput::field('parts', "{$part['id']} has no alloy; its own or the piece’s is accepted.")), $rules), $input->rows('parts'));
+        $alloys = array_map(static fn (array $part): Alloy => Alloy::named((string) ($part['alloy'] ?? $input->textOrNull('alloy') ?? throw BadInput::field('parts', "{$part['id']} has no alloy; its own or the piece’s is accepted.")), $settings), $input->rows('parts'));
         $joints = [];
         foreach ($rows as $index => $row) {
             $parts = self::set((array) $row['parts'], $names, 'joints', "{$ids[$index]}: part");
@@ -52,7 +52,7 @@ final readonly class Assembly
             );
         }
 
-        return new self($names, $alloys, array_map(static fn (array $part): ?float => $part['mass'] === null ? null : (float) $part['mass'], $input->rows('parts')), self::closed($joints), Cupboard::solders($input, $alloys, $joints, $rules));
+        return new self($names, $alloys, array_map(static fn (array $part): ?float => $part['mass'] === null ? null : (float) $part['mass'], $input->rows('parts')), self::closed($joints), Cupboard::solders($input, $alloys, $joints, $settings));
     }
 
     /**

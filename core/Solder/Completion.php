@@ -32,7 +32,7 @@ final class Completion
         $this->apart = array_sum(array_map(static fn (int $heat): int => count($heats->together[$heat]) > 1 ? 1 << $heat : 0, array_keys($heats->together)));
     }
 
-    public function can(int $set, Stage $stage): bool
+    public function can(int $set, PartialAssembly $stage): bool
     {
         if ($stage->done === $set) {
             return true;
@@ -49,7 +49,7 @@ final class Completion
         return count($this->known);
     }
 
-    private function decide(int $set, Stage $stage): bool
+    private function decide(int $set, PartialAssembly $stage): bool
     {
         // A piece never stands more than it does now: what no solder is left for will find none later.
         foreach (Assembly::bits($set & ~$stage->done) as $heat) {
@@ -85,7 +85,7 @@ final class Completion
     public function stuck(int $set): ?int
     {
         foreach ($this->cores($set) as $core) {
-            if ($core !== $set && ! $this->can($core, Stage::bare())) {
+            if ($core !== $set && ! $this->can($core, PartialAssembly::bare())) {
                 return $core;
             }
         }
@@ -122,7 +122,7 @@ final class Completion
         return array_values(array_unique([...$cores, ...$atPart, ...$beside]));
     }
 
-    private function oneUnderAnother(int $set, Stage $stage): bool
+    private function oneUnderAnother(int $set, PartialAssembly $stage): bool
     {
         $level = max([$this->heats->first[$this->heats->partsOf($set)], ...$stage->pieces]);
         for ($left = count(Assembly::bits($set & ~$stage->done)); $left > 0; $left--) {
@@ -135,7 +135,7 @@ final class Completion
         return true;
     }
 
-    private function greedily(int $set, Stage $stage): bool
+    private function greedily(int $set, PartialAssembly $stage): bool
     {
         while ($stage->done !== $set) {
             $best = null;
@@ -158,7 +158,7 @@ final class Completion
         return true;
     }
 
-    private function anyOrder(int $set, Stage $stage): bool
+    private function anyOrder(int $set, PartialAssembly $stage): bool
     {
         foreach (Assembly::bits($set & ~$stage->done) as $heat) {
             if (! ($this->heats->before[$heat] & $set & ~$stage->done)) {

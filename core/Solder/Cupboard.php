@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Input;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Input;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Which solders a plan may take: those named, or what the cupboard holds for the metals of the piece. Source: workbook 12, grades. */
 final class Cupboard
@@ -19,16 +19,16 @@ final class Cupboard
      *
      * @throws BadInput when there is none, or more than a plan takes
      */
-    public static function solders(Input $input, array $alloys, array $joints, Rules $rules): array
+    public static function solders(Input $input, array $alloys, array $joints, WorkshopSettings $settings): array
     {
-        $names = $input->texts('solders') ?: self::fitting($alloys, $rules);
+        $names = $input->texts('solders') ?: self::fitting($alloys, $settings);
         if (count(array_unique($names)) > Assembly::SOLDERS) {
             throw BadInput::field('solders', sprintf('%d are too many for one plan; name up to %d of them.', count(array_unique($names)), Assembly::SOLDERS));
         }
         // A grade that is fixed for a joint is there for that joint, whatever else is chosen from.
         foreach ($joints as $joint) {
             if ($joint->grade !== null) {
-                in_array($joint->grade, $rules->names('stock.solders'), true) || throw BadInput::field('joints', "{$joint->id}: {$joint->grade} is not in the solder stock; ".implode(', ', $rules->names('stock.solders')).' is accepted.');
+                in_array($joint->grade, $settings->names('stock.solders'), true) || throw BadInput::field('joints', "{$joint->id}: {$joint->grade} is not in the solder stock; ".implode(', ', $settings->names('stock.solders')).' is accepted.');
                 $names[] = $joint->grade;
             }
         }
@@ -36,7 +36,7 @@ final class Cupboard
 
         return match (true) {
             $names === [] => throw BadInput::field('solders', 'The cupboard holds none for these metals; name one of the stock.'),
-            default => array_map(static fn (string $name): Solder => Solder::named($name, $rules), $names),
+            default => array_map(static fn (string $name): Solder => Solder::named($name, $settings), $names),
         };
     }
 
@@ -47,9 +47,9 @@ final class Cupboard
      * @param  list<Alloy>  $alloys
      * @return list<string>
      */
-    private static function fitting(array $alloys, Rules $rules): array
+    private static function fitting(array $alloys, WorkshopSettings $settings): array
     {
-        $held = array_filter(array_map(static fn (string $name): Solder => Solder::named($name, $rules), $rules->names('stock.solders')), static fn (Solder $solder): bool => $solder->held);
+        $held = array_filter(array_map(static fn (string $name): Solder => Solder::named($name, $settings), $settings->names('stock.solders')), static fn (Solder $solder): bool => $solder->held);
         $fitting = [];
         foreach ($alloys as $alloy) {
             $metal = match ($alloy->metal) {

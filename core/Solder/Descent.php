@@ -25,7 +25,7 @@ final class Descent
     private readonly int $rest;
 
     /** @param int $rest heats that are left */
-    public function __construct(private readonly Heats $heats, Stage $stage, int $rest)
+    public function __construct(private readonly Heats $heats, PartialAssembly $stage, int $rest)
     {
         $parts = $heats->partsOf($rest);
         foreach ($stage->pieces as $piece => $level) {

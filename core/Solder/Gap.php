@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Reckoning;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Level;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** How far a closed joint gapes, mm; solder does not fill gaps. Source: workbook 11, joint gap. */
 final class Gap
@@ -21,14 +21,14 @@ final class Gap
 
     private const TOO_WIDE = 0.2;
 
-    public static function judge(Reckoning $answer, float $gap, string $about, string $of, Rules $rules): void
+    public static function judge(AnswerBuilder $answer, float $gap, string $about, string $of, WorkshopSettings $settings): void
     {
         $remedy = 'Saw through the closed joint to true it, and close it again until no light comes through.';
         $says = sprintf('%s gapes %.2f mm: solder does not fill gaps.', $of, $gap);
         match (true) {
             $gap > self::TOO_WIDE + 1e-9 => $answer->find(Level::Stop, 'gap-too-wide', $about, $says, $remedy),
             $gap > self::WIDE + 1e-9 => $answer->find(Level::Caution, 'gap-wide', $about, $says, $remedy),
-            $gap > $rules->num('solder.gap') + 1e-9 => $answer->find(Level::Note, 'gap-over-hair', $about, $says, $remedy),
+            $gap > $settings->num('solder.gap') + 1e-9 => $answer->find(Level::Note, 'gap-over-hair', $about, $says, $remedy),
             default => null,
         };
     }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Input;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** What is said at the bench of one heat: solder, flame, guard, chips, coat, pickle. Source: workbook 12, advice and coats. */
 final class HeatCard
 {
     /** @return array<string, mixed> */
-    public static function of(int $number, PlannedHeat $heat, Assembly $assembly, Input $input, Rules $rules): array
+    public static function of(int $number, PlannedHeat $heat, Assembly $assembly, Input $input, WorkshopSettings $settings): array
     {
         $flame = self::flame($heat, $assembly);
         $row = $heat->joints[0]->row;
-        $chips = array_map(static fn (Joint $joint): ?int => is_numeric($joint->row['length']) && is_numeric($joint->row['section']) ? Chips::of((float) $joint->row['length'], (float) $joint->row['section'], (float) ($joint->row['gap'] ?? $rules->num('solder.gap')) ?: $rules->num('solder.gap'), $rules)->count : null, $heat->joints);
+        $chips = array_map(static fn (Joint $joint): ?int => is_numeric($joint->row['length']) && is_numeric($joint->row['section']) ? Chips::of((float) $joint->row['length'], (float) $joint->row['section'], (float) ($joint->row['gap'] ?? $settings->num('solder.gap')) ?: $settings->num('solder.gap'), $settings)->count : null, $heat->joints);
 
         return [
             'number' => $number, 'joints' => $heat->ids(), 'solder' => $heat->solder->name, 'label' => $heat->solder->label, 'mark' => $heat->solder->mark,
@@ -25,7 +25,7 @@ final class HeatCard
             'from' => $flame?->from($row['textured'] === true, $row['thin_wire'] === true) ?? 'round the seam; the solder runs to the heat',
             'guard' => array_values(array_unique([...$heat->softened, ...$heat->again])), 'again' => $heat->again !== [],
             'chips' => in_array(null, $chips, true) ? null : array_sum($chips),
-            'coat' => self::coat($heat, $assembly, $input, $rules),
+            'coat' => self::coat($heat, $assembly, $input, $settings),
             'pickle' => 'pickle, rinse, neutralise; no steel in the pot',
         ];
     }
@@ -37,9 +37,9 @@ final class HeatCard
         return $one === null || $other === null ? null : Flame::between($assembly->said($heat->sides[0]), $one, $assembly->said($heat->sides[1]), $other);
     }
 
-    private static function coat(PlannedHeat $heat, Assembly $assembly, Input $input, Rules $rules): string
+    private static function coat(PlannedHeat $heat, Assembly $assembly, Input $input, WorkshopSettings $settings): string
     {
-        $stones = SetStones::read($input, $rules);
+        $stones = SetStones::read($input, $settings);
         if ($stones->etched() !== null) {
             return "none with boron: the {$stones->etched()} would be etched";
         }

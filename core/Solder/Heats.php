@@ -39,7 +39,7 @@ final readonly class Heats
         public array $following,
     ) {}
 
-    public static function of(Assembly $assembly, Terms $terms): self
+    public static function of(Assembly $assembly, PlanTerms $terms): self
     {
         $flows = array_values(array_unique(array_map(static fn (Solder $solder): float => $solder->flow, $assembly->solders)));
         rsort($flows);
@@ -154,7 +154,7 @@ final readonly class Heats
      *
      * @return list<Solder>
      */
-    public function solders(int $heat, int $level, Terms $terms): array
+    public function solders(int $heat, int $level, PlanTerms $terms): array
     {
         return array_values(array_filter($this->assembly->solders, fn (Solder $solder): bool => $solder->flow === $this->flows[$level] && $terms->allow($solder, $this->joints[$heat], $this->assembly)));
     }
@@ -168,7 +168,7 @@ final readonly class Heats
         $unguarded = array_filter($heat, static fn (Joint $joint): bool => ! $joint->guarded);
         $parts = static fn (Joint $joint): int => $joint->parts;
 
-        return array_map(static fn (int $piece): array => [$piece, array_filter($unguarded, static fn (Joint $joint): bool => ($joint->parts & $piece) !== 0) === []], Pieces::of(array_map($parts, $heat)));
+        return array_map(static fn (int $piece): array => [$piece, array_filter($unguarded, static fn (Joint $joint): bool => ($joint->parts & $piece) !== 0) === []], PartSets::of(array_map($parts, $heat)));
     }
 
     /**
@@ -192,7 +192,7 @@ final readonly class Heats
      * @param  list<float>  $flows
      * @return list<list<int>>
      */
-    private static function levels(Assembly $assembly, Terms $terms, array $joints, array $parts, array $flows): array
+    private static function levels(Assembly $assembly, PlanTerms $terms, array $joints, array $parts, array $flows): array
     {
         $levels = [];
         foreach ($joints as $heat => $made) {
@@ -215,7 +215,7 @@ final readonly class Heats
      * @param  list<float>  $flows
      * @return list<int>
      */
-    private static function first(Assembly $assembly, Terms $terms, array $flows): array
+    private static function first(Assembly $assembly, PlanTerms $terms, array $flows): array
     {
         $first = [0];
         for ($set = 1; $set < 1 << count($assembly->names); $set++) {

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** How one joint is heated: where the flame goes, from which side, and what to look out for. Source: workbook 12, advice. */
-final class JoinAdvice implements Sheet
+final class JoinAdvice implements Calculation
 {
     private const SOURCE = 'workbook 12, advice for a joint';
 
@@ -45,7 +45,7 @@ final class JoinAdvice implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $masses = array_column($input->rows('parts'), 'mass', 'id');
         $between = $input->texts('between');
@@ -60,7 +60,7 @@ final class JoinAdvice implements Sheet
         [$more, $less] = [max($masses[$one], $masses[$other]), min($masses[$one], $masses[$other])];
         $from = $flame->from($input->flag('textured'), $input->flag('thin_wire'));
         $uses = ['parts', 'between'];
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('ratio', $flame->ratio, 'heavier ÷ lighter', '{} ÷ {}', [$more, $less], $uses, 'both are to come to heat together', self::SOURCE)
             ->work('flame_share', $flame->share, 'heavier ÷ both', '{} ÷ ({} + {})', [$more, $more, $less], $uses, 'heat goes with mass', self::SOURCE)
             ->say('flame_on', $flame->on(), 'the heavier side', sprintf('%.2f g and %.2f g', $masses[$one], $masses[$other]), $uses, 'the light side follows by itself, and melts first if it does not', self::SOURCE)
@@ -75,7 +75,7 @@ final class JoinAdvice implements Sheet
             $answer->find(Level::Caution, 'paste-in-shank', 'form', 'Paste is weaker in tension than a chip or wire; a shank that is stretched one day tears there.', 'Take a chip or wire.', ['form' => 'chip']);
         }
         if ($input->has('gap')) {
-            Gap::judge($answer, $input->num('gap'), 'gap', 'The joint', $rules);
+            Gap::judge($answer, $input->num('gap'), 'gap', 'The joint', $settings);
         }
 
         return $answer->answer();

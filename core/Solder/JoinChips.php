@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** How many chips a joint takes. Source: workbook 12, advice. */
-final class JoinChips implements Sheet
+final class JoinChips implements Calculation
 {
     public function description(): Description
     {
@@ -25,7 +25,7 @@ final class JoinChips implements Sheet
             [
                 Field::length('length', 'length of the joint'),
                 Field::length('section', 'thickness of the metal that meets'),
-                Field::length('gap', 'how far it gapes; a hair unless seen')->fromRule('solder.gap'),
+                Field::length('gap', 'how far it gapes; a hair unless seen')->fromSetting('solder.gap'),
             ],
             [
                 Output::of(Quantity::CubicMillimetres, 'joint_volume', 'what the joint holds'),
@@ -35,16 +35,16 @@ final class JoinChips implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         [$length, $section, $gap] = [$input->num('length'), $input->num('section'), $input->num('gap')];
-        $chips = Chips::of($length, $section, $gap, $rules);
-        $side = $rules->num('solder.chip');
+        $chips = Chips::of($length, $section, $gap, $settings);
+        $side = $settings->num('solder.chip');
         $uses = ['length', 'section', 'gap'];
 
-        return Reckoning::of($this, $input)
+        return AnswerBuilder::of($this, $input)
             ->work('joint_volume', $chips->joint, 'length × section × gap', '{} × {} × {}', [$length, $section, $gap], $uses, 'the seam is filled, no more', 'geometry')
-            ->work('chip_volume', $chips->chip, 'side × side × thickness', '{} × {} × {}', [$side, $side, $rules->num('solder.chip_thickness')], [], 'as the workshop cuts them', 'the workshop’s own')
+            ->work('chip_volume', $chips->chip, 'side × side × thickness', '{} × {} × {}', [$side, $side, $settings->num('solder.chip_thickness')], [], 'as the workshop cuts them', 'the workshop’s own')
             ->work('chips', $chips->count, 'joint ÷ chip, rounded up, and one more', 'ceil({} ÷ {}) + 1', [$chips->joint, $chips->chip], $uses, 'one more, for what runs away', 'workbook 12, advice')
             ->answer();
     }

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** In which heats a piece is joined, with which solder: hardest first, or why it cannot be. Source: workbook 12, the plan. */
-final class JoinPlan implements Sheet
+final class JoinPlan implements Calculation
 {
     public const FORMS = ['chip', 'wire', 'paste'];
 
@@ -57,10 +57,10 @@ final class JoinPlan implements Sheet
                 Field::named('solders', 'stock.solders', 'solders to choose from; what the cupboard holds for these metals unless said')->many()->default([]),
                 ...SetStones::fields(),
                 Field::text('order', 'joints in the order that they are to be made in')->many()->default([]),
-                Field::degreesApart('step_c', 'a solder flows so far under those in the piece')->allowingZero()->fromRule('solder.step'),
-                Field::degreesApart('margin_c', 'a solder flows so far under the solidus of every part')->allowingZero()->fromRule('solder.margin'),
-                Field::choice('law', ['off', 'on'], 'whether solder must be as fine as the assay office asks')->fromRule('solder.law'),
-                Field::choice('school', ['hardest', 'easy'], 'which solder a single joint takes')->fromRule('solder.school'),
+                Field::degreesApart('step_c', 'a solder flows so far under those in the piece')->allowingZero()->fromSetting('solder.step'),
+                Field::degreesApart('margin_c', 'a solder flows so far under the solidus of every part')->allowingZero()->fromSetting('solder.margin'),
+                Field::choice('law', ['off', 'on'], 'whether solder must be as fine as the assay office asks')->fromSetting('solder.law'),
+                Field::choice('school', ['hardest', 'easy'], 'which solder a single joint takes')->fromSetting('solder.school'),
                 ...OldWork::fields(),
             ],
             [
@@ -95,11 +95,11 @@ final class JoinPlan implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $assembly = Assembly::read($input, $rules);
-        $terms = Terms::read($input, $rules);
-        $answer = Reckoning::of($this, $input);
+        $assembly = Assembly::read($input, $settings);
+        $terms = PlanTerms::read($input, $settings);
+        $answer = AnswerBuilder::of($this, $input);
         $search = Search::in($assembly, $terms);
         $free = $search->best();
         $answer->say('possible', $free === null ? 'no' : 'yes', 'every order of joints and grades that keeps the rules', sprintf('%d joints, %d parts, %d solders', count($assembly->joints), count($assembly->names), count($assembly->solders)), ['parts', 'joints', 'solders', 'step_c', 'margin_c', 'law'], 'searched through, not guessed', self::SOURCE)
@@ -107,9 +107,9 @@ final class JoinPlan implements Sheet
             ->give('cold', array_values(array_map(static fn (Joint $joint): array => ['joint' => $joint->id], array_filter($assembly->joints, static fn (Joint $joint): bool => $joint->cold))));
         $free === null
             ? $this->refuse($answer, $assembly, $search, $terms)
-            : $this->plan($answer, $input, $assembly, $search->heats, Plan::of($search->heats, $free, $terms), $terms, $rules);
-        $this->judgeJoints($answer, $assembly, $rules);
-        $stones = SetStones::read($input, $rules);
+            : $this->plan($answer, $input, $assembly, $search->heats, Plan::of($search->heats, $free, $terms), $terms, $settings);
+        $this->judgeJoints($answer, $assembly, $settings);
+        $stones = SetStones::read($input, $settings);
         $stones->judge($answer, 'stones_set');
         $answer->give('stones', $stones->advice);
         OldWork::judge($input, $answer);
@@ -117,7 +117,7 @@ final class JoinPlan implements Sheet
         return $answer->answer();
     }
 
-    private function refuse(Reckoning $answer, Assembly $assembly, Search $search, Terms $terms): void
+    private function refuse(AnswerBuilder $answer, Assembly $assembly, Search $search, PlanTerms $terms): void
     {
         $clash = $search->clash();
         $remedies = (new Remedies($terms))->freeing($assembly, $clash);
@@ -128,12 +128,12 @@ final class JoinPlan implements Sheet
                 $remedies === [] ? 'Take another solder into stock, or make fewer parts.' : 'What would free it: '.implode('; or ', array_column($remedies, 'words')).'.');
     }
 
-    private function plan(Reckoning $answer, Input $input, Assembly $assembly, Heats $heats, Plan $free, Terms $terms, Rules $rules): void
+    private function plan(AnswerBuilder $answer, Input $input, Assembly $assembly, Heats $heats, Plan $free, PlanTerms $terms, WorkshopSettings $settings): void
     {
         $plan = $this->asked($answer, $input, $assembly, $free, $terms);
         $rows = [];
         foreach ($plan->heats as $index => $heat) {
-            $rows[] = HeatCard::of($index + 1, $heat, $assembly, $input, $rules);
+            $rows[] = HeatCard::of($index + 1, $heat, $assembly, $input, $settings);
         }
         $hottest = $plan->heats === [] ? null : array_reduce($plan->heats, static fn (?PlannedHeat $least, PlannedHeat $heat): PlannedHeat => $least === null || $heat->margin < $least->margin ? $heat : $least);
         $answer->give('heats', $rows)
@@ -152,7 +152,7 @@ final class JoinPlan implements Sheet
     }
 
     /** @return list<array{solder: string, flow_c: float}> hottest first */
-    private function remaining(Assembly $assembly, int $piece, float $lowest, Terms $terms): array
+    private function remaining(Assembly $assembly, int $piece, float $lowest, PlanTerms $terms): array
     {
         $safe = min($lowest - $terms->step, $assembly->solidus($piece) - $terms->margin);
         $left = array_filter($assembly->solders, static fn (Solder $solder): bool => $solder->flow <= $safe + 1e-9);
@@ -162,13 +162,13 @@ final class JoinPlan implements Sheet
     }
 
     /** The plan in the order that was asked for, where there is one; else the free plan. */
-    private function asked(Reckoning $answer, Input $input, Assembly $assembly, Plan $free, Terms $terms): Plan
+    private function asked(AnswerBuilder $answer, Input $input, Assembly $assembly, Plan $free, PlanTerms $terms): Plan
     {
         $order = array_values(array_intersect($input->texts('order'), array_map(static fn (Joint $joint): string => $joint->id, $assembly->joints)));
         if ($order === []) {
             return $free;
         }
-        $search = Search::in(Pinned::to($order, $assembly), $terms);
+        $search = Search::in(OrderedPlan::to($order, $assembly), $terms);
         $sequence = $search->best();
         if ($sequence === null) {
             $answer->find(Level::Stop, 'order-stuck', 'order', 'The joints cannot be made in this order: a later one would need more heat than an earlier one stands, or comes before what it waits for.', 'Let the plan choose the order; it is shown so here.', ['order' => '']);
@@ -185,7 +185,7 @@ final class JoinPlan implements Sheet
         return $pinned;
     }
 
-    private function judge(Reckoning $answer, Assembly $assembly, Plan $plan, Terms $terms): void
+    private function judge(AnswerBuilder $answer, Assembly $assembly, Plan $plan, PlanTerms $terms): void
     {
         $near = $soft = $moves = $close = $again = $coarse = [];
         foreach ($plan->heats as $index => $heat) {
@@ -225,7 +225,7 @@ final class JoinPlan implements Sheet
         }
     }
 
-    private function judgeJoints(Reckoning $answer, Assembly $assembly, Rules $rules): void
+    private function judgeJoints(AnswerBuilder $answer, Assembly $assembly, WorkshopSettings $settings): void
     {
         foreach ($assembly->joints as $joint) {
             if ($joint->row['hollow'] === true && $joint->row['vent'] !== true && ! $joint->cold) {
@@ -234,7 +234,7 @@ final class JoinPlan implements Sheet
         }
         foreach ($assembly->joints as $joint) {
             if (is_numeric($joint->row['gap'])) {
-                Gap::judge($answer, (float) $joint->row['gap'], 'joints', $joint->id, $rules);
+                Gap::judge($answer, (float) $joint->row['gap'], 'joints', $joint->id, $settings);
             }
         }
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Reckoning;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Level;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 
 /** What old work that is brought in is looked at for before any flame. Source: workbook 12, coats and old work; 18. */
 final class OldWork
@@ -30,7 +30,7 @@ final class OldWork
         ];
     }
 
-    public static function judge(Input $input, Reckoning $answer): void
+    public static function judge(Input $input, AnswerBuilder $answer): void
     {
         if (! $input->flag('old_work')) {
             return;

@@ -17,7 +17,7 @@ final readonly class Plan
     private function __construct(public array $heats) {}
 
     /** @param list<array{int, int}> $sequence heats and their levels in order */
-    public static function of(Heats $heats, array $sequence, Terms $terms): self
+    public static function of(Heats $heats, array $sequence, PlanTerms $terms): self
     {
         $chosen = self::chosen($heats, $sequence, $terms);
         $planned = $pieces = $made = [];
@@ -45,7 +45,7 @@ final readonly class Plan
             foreach ($joints as $joint) {
                 $made[] = [$joint, $solder];
             }
-            $pieces = Pieces::of([...$pieces, ...array_map(static fn (Joint $joint): int => $joint->parts, $joints)]);
+            $pieces = PartSets::of([...$pieces, ...array_map(static fn (Joint $joint): int => $joint->parts, $joints)]);
         }
 
         return new self($planned);
@@ -75,7 +75,7 @@ final readonly class Plan
      * @param  list<array{int, int}>  $sequence
      * @return array<int, Solder> by heat
      */
-    private static function chosen(Heats $heats, array $sequence, Terms $terms): array
+    private static function chosen(Heats $heats, array $sequence, PlanTerms $terms): array
     {
         $choices = $serves = $chosen = [];
         foreach ($sequence as [$heat, $level]) {

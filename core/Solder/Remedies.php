@@ -26,7 +26,7 @@ final class Remedies
 
     private int $left = 0;
 
-    public function __construct(private readonly Terms $terms) {}
+    public function __construct(private readonly PlanTerms $terms) {}
 
     /**
      * @param  list<string>  $clash
@@ -48,7 +48,7 @@ final class Remedies
      * Changes that free the plan each alone.
      *
      * @param  list<string>  $clash
-     * @return list<list<Change>>
+     * @return list<list<JointChange>>
      */
     private function single(Assembly $assembly, array $clash, string $kind): array
     {
@@ -69,7 +69,7 @@ final class Remedies
      * Changes of one kind that free the plan together, the first that helps each time.
      *
      * @param  list<string>  $clash
-     * @return list<list<Change>>
+     * @return list<list<JointChange>>
      */
     private function together(Assembly $assembly, array $clash, string $kind): array
     {
@@ -113,7 +113,7 @@ final class Remedies
 
     /**
      * @param  list<string>  $clash
-     * @return list<Change>
+     * @return list<JointChange>
      */
     private function changes(Assembly $assembly, array $clash, string $kind): array
     {
@@ -121,10 +121,10 @@ final class Remedies
         $changes = [];
         foreach ($joints as $joint) {
             match ($kind) {
-                'guard' => $joint->guarded || count($joints) < 2 ? null : $changes[] = Change::guard($joint),
-                'cold' => self::isAwaited($joint, $assembly) ? null : $changes[] = Change::cold($joint),
-                'order' => array_push($changes, ...array_map(static fn (Joint $earlier): Change => Change::order($joint, $earlier), array_filter($joints, static fn (Joint $earlier): bool => in_array($earlier->id, (array) $joint->row['after'], true)))),
-                default => array_push($changes, ...array_map(static fn (Joint $other): Change => Change::share($joint, $other, $assembly), array_filter($joints, static fn (Joint $other): bool => self::mayShare($joint, $other)))),
+                'guard' => $joint->guarded || count($joints) < 2 ? null : $changes[] = JointChange::guard($joint),
+                'cold' => self::isAwaited($joint, $assembly) ? null : $changes[] = JointChange::cold($joint),
+                'order' => array_push($changes, ...array_map(static fn (Joint $earlier): JointChange => JointChange::order($joint, $earlier), array_filter($joints, static fn (Joint $earlier): bool => in_array($earlier->id, (array) $joint->row['after'], true)))),
+                default => array_push($changes, ...array_map(static fn (Joint $other): JointChange => JointChange::share($joint, $other, $assembly), array_filter($joints, static fn (Joint $other): bool => self::mayShare($joint, $other)))),
             };
         }
 
@@ -149,16 +149,16 @@ final class Remedies
     }
 
     /**
-     * @param  list<Change>  $changes
+     * @param  list<JointChange>  $changes
      * @return array{kind: string, joints: string, words: string, changes: list<array{joint: string, field: string, value: string|bool}>}
      */
     private function said(string $kind, array $changes): array
     {
         return [
             'kind' => $kind,
-            'joints' => implode(', ', array_unique(array_merge(...array_map(static fn (Change $change): array => $change->ids(), $changes)))),
-            'words' => implode('; ', array_map(static fn (Change $change): string => $change->words, $changes)),
-            'changes' => array_merge(...array_map(static fn (Change $change): array => $change->edits(), $changes)),
+            'joints' => implode(', ', array_unique(array_merge(...array_map(static fn (JointChange $change): array => $change->ids(), $changes)))),
+            'words' => implode('; ', array_map(static fn (JointChange $change): string => $change->words, $changes)),
+            'changes' => array_merge(...array_map(static fn (JointChange $change): array => $change->edits(), $changes)),
         ];
     }
 }

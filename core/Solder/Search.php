@@ -23,7 +23,7 @@ final readonly class Search
     }
 
     /** @param int $tries where an answer that errs towards “no” will do, how hard it is looked for */
-    public static function in(Assembly $assembly, Terms $terms, int $tries = PHP_INT_MAX): self
+    public static function in(Assembly $assembly, PlanTerms $terms, int $tries = PHP_INT_MAX): self
     {
         return new self(Heats::of($assembly, $terms), $tries);
     }
@@ -31,7 +31,7 @@ final readonly class Search
     /** Whether some of the heats can be done. */
     public function can(int $set): bool
     {
-        return $this->completion->can($set, Stage::bare());
+        return $this->completion->can($set, PartialAssembly::bare());
     }
 
     /** @return list<array{int, int}>|null heats and their levels in order, null where there is no plan */
@@ -40,7 +40,7 @@ final readonly class Search
         if (! $this->can($this->heats->all())) {
             return null;
         }
-        $reached = [[Stage::bare(), []]];
+        $reached = [[PartialAssembly::bare(), []]];
         while ($reached[0][0]->done !== $this->heats->all()) {
             $reached = $this->hottest($reached);
         }
@@ -51,8 +51,8 @@ final readonly class Search
     /**
      * Every way to do the most heats at the hottest level that leaves the rest possible.
      *
-     * @param  non-empty-list<array{Stage, list<array{int, int}>}>  $reached
-     * @return non-empty-list<array{Stage, list<array{int, int}>}>
+     * @param  non-empty-list<array{PartialAssembly, list<array{int, int}>}>  $reached
+     * @return non-empty-list<array{PartialAssembly, list<array{int, int}>}>
      */
     private function hottest(array $reached): array
     {
@@ -83,7 +83,7 @@ final readonly class Search
      *
      * @param  list<array{int, int}>  $path
      */
-    private function letsGo(int $level, Stage $stage, array $path): bool
+    private function letsGo(int $level, PartialAssembly $stage, array $path): bool
     {
         $last = $path[count($path) - 1][0];
         foreach (Assembly::bits($this->heats->following[$last] & ~$stage->done) as $heat) {
@@ -99,8 +99,8 @@ final readonly class Search
     }
 
     /**
-     * @param  list<array{Stage, list<array{int, int}>}>  $reached
-     * @return list<array{Stage, list<array{int, int}>}>
+     * @param  list<array{PartialAssembly, list<array{int, int}>}>  $reached
+     * @return list<array{PartialAssembly, list<array{int, int}>}>
      */
     private function possible(array $reached): array
     {
@@ -108,8 +108,8 @@ final readonly class Search
     }
 
     /**
-     * @param  list<array{Stage, list<array{int, int}>}>  $reached
-     * @return list<array{Stage, list<array{int, int}>}>
+     * @param  list<array{PartialAssembly, list<array{int, int}>}>  $reached
+     * @return list<array{PartialAssembly, list<array{int, int}>}>
      */
     private function further(int $level, array $reached): array
     {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Reckoning;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Level;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Stones\Species;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Stones that are set while the piece is in the fire, and those of which nobody has said. Source: workbook 3, species. */
 final readonly class SetStones
@@ -47,28 +47,28 @@ final readonly class SetStones
     }
 
     /** In old work what is set is in the fire unless it is taken out; in new work it is said of each. */
-    public static function read(Input $input, Rules $rules): self
+    public static function read(Input $input, WorkshopSettings $settings): self
     {
-        return self::of($input, $rules, $input->texts('stones_set'), (int) $input->num('stones_count'), $input->flag('old_work'));
+        return self::of($input, $settings, $input->texts('stones_set'), (int) $input->num('stones_count'), $input->flag('old_work'));
     }
 
     /** Of a ring that is sized: its stones are in it, and as many as were counted. */
-    public static function inOldWork(Input $input, Rules $rules): self
+    public static function inOldWork(Input $input, WorkshopSettings $settings): self
     {
-        return self::of($input, $rules, [], (int) $input->num('stones'), true);
+        return self::of($input, $settings, [], (int) $input->num('stones'), true);
     }
 
     /** @param list<string> $names */
-    private static function of(Input $input, Rules $rules, array $names, int $count, bool $old): self
+    private static function of(Input $input, WorkshopSettings $settings, array $names, int $count, bool $old): self
     {
         $inFire = array_map(
-            static fn (string $name): array => ['species' => Species::named($name, $rules), 'name' => Species::named($name, $rules)->label, 'treated' => false],
+            static fn (string $name): array => ['species' => Species::named($name, $settings), 'name' => Species::named($name, $settings)->label, 'treated' => false],
             $names,
         );
         $unsaid = $advice = [];
         $rows = $input->has('set_stones') ? $input->rows('set_stones') : [];
         foreach ($rows as $row) {
-            $species = Species::named((string) $row['species'], $rules);
+            $species = Species::named((string) $row['species'], $settings);
             $stone = ['species' => $species, 'name' => trim((string) ($row['name'] ?? '')) ?: $species->label, 'treated' => $row['treated'] === true];
             $in = $row['in_fire'] ?? ($old ? ($row['removed'] ?? '') === '' : null);
             $in === true ? $inFire[] = $stone : null;
@@ -97,7 +97,7 @@ final readonly class SetStones
         return $this->unknown > 0;
     }
 
-    public function judge(Reckoning $answer, string $about): void
+    public function judge(AnswerBuilder $answer, string $about): void
     {
         if ($this->unknown > 0) {
             $answer->find(Level::Stop, 'stones-unknown', $about, sprintf('%d %s set in it of which nobody has said what %s.', $this->unknown, $this->unknown === 1 ? 'stone is' : 'stones are', $this->unknown === 1 ? 'it is' : 'they are'),

@@ -10,7 +10,7 @@ final readonly class Sharing
     /** What would take longer to prove is not offered. */
     private const TRIES = 30;
 
-    public function __construct(private Terms $terms) {}
+    public function __construct(private PlanTerms $terms) {}
 
     /** @return list<array{joints: string, words: string, changes: list<array{joint: string, field: string, value: string|bool}>}> */
     public function in(Assembly $assembly, Plan $plan): array
@@ -86,7 +86,7 @@ final readonly class Sharing
         }
 
         // Every pair must have a part in common, or hang together by a third: what is held in two places is two heats.
-        return count(Pieces::of($parts)) === 1 && $this->terms->allow($solder, $joints, $assembly)
+        return count(PartSets::of($parts)) === 1 && $this->terms->allow($solder, $joints, $assembly)
             && $solder->flow <= $assembly->solidus($piece) - $this->terms->margin + 1e-9 && $this->standsBefore($together[0], $piece, $solder, $plan);
     }
 

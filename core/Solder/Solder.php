@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
-use HotSprue\Rules\Rules;
 use HotSprue\Stock\Alloy;
 use HotSprue\Stock\Solders;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A solder of the workshop's list. Temperatures in °C; fineness in parts of 1, null where none is said. */
 final readonly class Solder
@@ -25,9 +25,9 @@ final readonly class Solder
         public string $colour,
     ) {}
 
-    public static function named(string $name, Rules $rules): self
+    public static function named(string $name, WorkshopSettings $settings): self
     {
-        $row = $rules->row('stock.solders', $name);
+        $row = $settings->row('stock.solders', $name);
 
         return new self($name, (string) $row['label'], (string) $row['metal'], (float) $row['solidus_c'], (float) $row['flow_c'], isset($row['fineness']) ? (float) $row['fineness'] : null, (string) ($row['mark'] ?? ''), ($row['held'] ?? true) === true,
             (string) ($row['colour'] ?? self::usualColour($name, (string) $row['metal'])));
@@ -42,7 +42,7 @@ final readonly class Solder
     }
 
     /** Whether an assay office is likely to pass it on this alloy; the local one decides. Source: workbook 12, law. */
-    public function isFineEnoughFor(Alloy $alloy, Rules $rules): bool
+    public function isFineEnoughFor(Alloy $alloy, WorkshopSettings $settings): bool
     {
         if ($alloy->metal === 'base' || $this->fineness === null && $this->metal === $alloy->metal) {
             return true;
@@ -50,10 +50,10 @@ final readonly class Solder
         if ($this->metal !== $alloy->metal) {
             return self::NOBILITY[$this->metal] > self::NOBILITY[$alloy->metal];
         }
-        $least = $alloy->metal === 'silver' ? $rules->num('solder.least_silver') : match (true) {
-            $alloy->fineness >= 0.75 => $rules->num('solder.least_18k'),
-            $alloy->fineness >= 0.585 => $rules->num('solder.least_14k'),
-            default => $rules->num('solder.least_9k'),
+        $least = $alloy->metal === 'silver' ? $settings->num('solder.least_silver') : match (true) {
+            $alloy->fineness >= 0.75 => $settings->num('solder.least_18k'),
+            $alloy->fineness >= 0.585 => $settings->num('solder.least_14k'),
+            default => $settings->num('solder.least_9k'),
         };
 
         return $this->fineness >= $least - 1e-9;

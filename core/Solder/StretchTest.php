@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Two soldered samples stretched on the mandrel until they break. Source: workbook 12, stretch test log. */
-final class StretchTest implements Sheet
+final class StretchTest implements Calculation
 {
     private const SOURCE = 'workbook 12, stretch test log';
 
@@ -47,13 +47,13 @@ final class StretchTest implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $samples = $input->rows('samples');
         if (count($samples) !== 2) {
             throw BadInput::field('samples', sprintf('%d given; two samples are compared.', count($samples)));
         }
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         $strains = [];
         foreach (['strain_first', 'strain_second'] as $index => $result) {
             ['name' => $name, 'start' => $start, 'broken' => $broken] = $samples[$index];

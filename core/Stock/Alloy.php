@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Stock;
 
-use HotSprue\Rules\Rules;
-use LogicException;
+use HotSprue\Fields\WorkshopFigures;
 
 /** One alloy of the workshop's list. Temperatures in °C, density in g/cm³, fineness in parts of 1. */
 final readonly class Alloy
@@ -27,20 +26,15 @@ final readonly class Alloy
         public string $colour,
     ) {}
 
-    public static function named(string $name, Rules $rules): self
+    public static function named(string $name, WorkshopFigures $settings): self
     {
-        foreach (self::all($rules) as $alloy) {
-            if ($alloy->name === $name) {
-                return $alloy;
-            }
-        }
-        throw new LogicException("{$name} is not in the alloy list");
+        return self::of($settings->row('stock.alloys', $name));
     }
 
     /** @return list<self> */
-    public static function all(Rules $rules): array
+    public static function all(WorkshopFigures $settings): array
     {
-        return array_map(self::of(...), $rules->rows('stock.alloys'));
+        return array_map(self::of(...), $settings->rows('stock.alloys'));
     }
 
     public function isRoseGold(): bool

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Stock;
 
+use HotSprue\Fields\Field;
 use HotSprue\Measures\Quantity;
-use HotSprue\Sheet\Field;
 
 /** Casting alloys as shipped: typical figures, the supplier's own sheet wins. */
 final class Alloys

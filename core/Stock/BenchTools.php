@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Stock;
 
-use HotSprue\Sheet\Field;
+use HotSprue\Fields\Field;
 
 /** Drills, burs and setting tools as shipped: what a small workshop is likely to own. The workshop edits its own. */
 final class BenchTools

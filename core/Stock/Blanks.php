@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Stock;
 
-use HotSprue\Sheet\Field;
+use HotSprue\Fields\Field;
 
 /** Ring tubes and blocks of carving wax as shipped, seen down the bore. */
 final class Blanks

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Stock;
 
+use HotSprue\Fields\Field;
 use HotSprue\Measures\Quantity;
-use HotSprue\Sheet\Field;
 
 /** How much up a broad band goes, by finished width; a band holds from its lower bound. */
 final class BroadBands

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Stock;
 
-use HotSprue\Sheet\Field;
+use HotSprue\Fields\Field;
 
 /** Beading tools as shipped: number and cup, approximate; each maker numbers its own. */
 final class CupTools

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Stock;
 
-use HotSprue\Sheet\Field;
+use HotSprue\Fields\Field;
 
 /** Casting flasks as shipped, inside measures; the names are inches, diameter by height. */
 final class Flasks

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Stock;
 
+use HotSprue\Fields\Field;
 use HotSprue\Measures\Quantity;
-use HotSprue\Sheet\Field;
 
 /** Solders as shipped: typical melting ranges, cadmium-free; the supplier's own sheet wins. Source: workbook 12, grades. */
 final class Solders

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Stock;
 
-use HotSprue\Sheet\Field;
+use HotSprue\Fields\Field;
 
 /** Stones as shipped: hardness, specific gravity and what each stands. Source: workbook 3. */
 final class SpeciesList

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Stock;
 
+use HotSprue\Fields\Field;
 use HotSprue\Measures\Quantity;
-use HotSprue\Sheet\Field;
 
 /** Waxes as shipped, known by hardness; the colour chip is the workshop's choosing. */
 final class Waxes

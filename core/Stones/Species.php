@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Stones;
 
-use HotSprue\Rules\Rules;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** What a stone is, and what it stands: y yes, c with care, n no. */
 final readonly class Species
@@ -21,9 +21,9 @@ final readonly class Species
         public bool $boron,
     ) {}
 
-    public static function named(string $name, Rules $rules): self
+    public static function named(string $name, WorkshopSettings $settings): self
     {
-        return new self(...array_values($rules->row('stock.species', $name)));
+        return new self(...array_values($settings->row('stock.species', $name)));
     }
 
     /** How it stands a step: y, c or n. */

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Stones;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Every heat, cleaning and acid step that comes after setting, held against every stone. Source: workbook 3, species and findings. */
-final class StoneCare implements Sheet
+final class StoneCare implements Calculation
 {
     public const STEPS = ['torch', 'boron', 'pickle', 'ultrasonic', 'steam', 'wheel'];
 
@@ -56,13 +56,13 @@ final class StoneCare implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         $stands = $harmed = $careful = $etched = [];
         $softest = null;
         foreach ($input->rows('stones') as $stone) {
-            $species = Species::named((string) $stone['species'], $rules);
+            $species = Species::named((string) $stone['species'], $settings);
             $softest = $softest === null || $species->mohs < $softest->mohs ? $species : $softest;
             foreach (self::STEPS as $step) {
                 $mark = $stone['treated'] === true && $step !== 'wheel' ? 'n' : $species->stands($step);
@@ -101,7 +101,7 @@ final class StoneCare implements Sheet
     }
 
     /** @param list<array<string, mixed>> $stones */
-    private function judgeHistory(Reckoning $answer, array $stones): void
+    private function judgeHistory(AnswerBuilder $answer, array $stones): void
     {
         $said = static fn (array $stone): string => (string) ($stone['name'] ?? $stone['species']);
         $some = static fn (callable $which): string => implode(', ', array_map($said, array_filter($stones, $which)));

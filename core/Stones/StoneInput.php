@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Stones;
 
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 
 /** How a stone's outline is said: its shape, length, width and corner ratio. */
 final class StoneInput

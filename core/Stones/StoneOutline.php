@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace HotSprue\Stones;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A girdle's exact outline, and where its centre lies. Source: workbook 3. */
-final class StoneOutline implements Sheet
+final class StoneOutline implements Calculation
 {
     private const SOURCE = 'workbook 3, outlines';
 
@@ -41,14 +41,14 @@ final class StoneOutline implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $outline = StoneInput::read($input);
         $uses = StoneInput::uses($input);
         [$left, $right, $bottom, $top] = $outline->box();
         $points = $outline->parallel(0.0)->corneredPoints(self::POINTS);
         $area = $outline->area();
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         $this->work($answer, $outline, $uses, $area);
         $answer
             ->work('centroid_to_base', -$bottom, 'from the centroid to the lowest point of the outline', '{}', [-$bottom], $uses, 'by the first moment of the area; a collet bar, a shank or a drill hole goes under the centroid', self::SOURCE)
@@ -65,7 +65,7 @@ final class StoneOutline implements Sheet
     }
 
     /** @param list<string> $uses */
-    private function work(Reckoning $answer, Outline $outline, array $uses, float $area): void
+    private function work(AnswerBuilder $answer, Outline $outline, array $uses, float $area): void
     {
         [$long, $wide, $perimeter] = [$outline->long, $outline->wide, $outline->perimeter()];
         [$formula, $line, $numbers] = match ($outline->shape) {

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Stones;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** What a stone weighs by its measures: an estimate; a weighed stone wins. Source: workbook 3. */
-final class StoneWeight implements Sheet
+final class StoneWeight implements Calculation
 {
     private const SOURCE = 'workbook 3, weight from measure';
 
@@ -54,7 +54,7 @@ final class StoneWeight implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         if ($input->has('species') && $input->has('specific_gravity')) {
             throw BadInput::bothGiven(['species', 'specific_gravity']);
@@ -72,7 +72,7 @@ final class StoneWeight implements Sheet
         if ($long < $wide) {
             throw BadInput::field('length', 'The length is the longer measure; a length of the width or more is accepted.');
         }
-        $species = $input->has('species') ? Species::named($input->text('species'), $rules) : null;
+        $species = $input->has('species') ? Species::named($input->text('species'), $settings) : null;
         $gravity = $species === null ? $input->num('specific_gravity') : $species->gravity;
         $factor = $this->factor($shape, $long / $wide, $species);
         $estimate = $factor * $long * $wide * $depth * $gravity;
@@ -80,7 +80,7 @@ final class StoneWeight implements Sheet
         $carats = $weighed ?? $estimate;
         $uses = ['shape', 'cut', 'width', 'depth', ...array_filter(['length', 'species', 'specific_gravity'], $input->has(...))];
         $because = 'the box of its measures by what its cut fills of it; good to 15 %';
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         $weighed === null
             ? $answer->work('carats', $carats, 'factor × length × width × depth × specific gravity', '{} × {} × {} × {} × {}', [$factor, $long, $wide, $depth, $gravity], $uses, $because, self::SOURCE)
             : $answer->work('carats', $carats, 'as weighed', '{}', [$weighed], ['weighed_carats'], 'a weighed stone wins', self::SOURCE);

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Strip;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** How often metal is annealed while it is bent, domed, pressed, drawn, stretched or laid in. Source: workbook 11, sizing and annealing. */
-final class AnnealPasses implements Sheet
+final class AnnealPasses implements Calculation
 {
     private const SOURCE = 'workbook 11, annealing';
 
@@ -48,11 +48,11 @@ final class AnnealPasses implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $metal = Work::of(Alloy::named($input->text('alloy'), $rules), $rules);
+        $metal = ColdWorkLimits::of(Alloy::named($input->text('alloy'), $settings), $settings);
         $work = $input->text('work');
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         $strain = match ($work) {
             'bend' => $this->bent($answer, $input),
             'dome' => $this->domed($answer, $input),
@@ -60,7 +60,7 @@ final class AnnealPasses implements Sheet
             default => $this->said($answer, $input),
         };
         $each = match ($work) {
-            'bend', 'dome', 'press' => $rules->num('work.bend'), 'draw' => $rules->num('work.reduction'), default => $metal->limit / 2,
+            'bend', 'dome', 'press' => $settings->num('work.bend'), 'draw' => $settings->num('work.reduction'), default => $metal->limit / 2,
         };
         $answer->work('each', $each, $work === 'stretch' || $work === 'inlay' ? 'half of the metal’s limit' : 'the workshop’s own', '{}', [$each], ['alloy', 'work'], 'farther, and it cracks', self::SOURCE);
         $work === 'draw'
@@ -70,7 +70,7 @@ final class AnnealPasses implements Sheet
         return $answer->say('annealing', $metal->annealing(), 'by the alloy', $input->text('alloy'), ['alloy'], 'soft metal moves, hard metal cracks', self::SOURCE)->answer();
     }
 
-    private function bent(Reckoning $answer, Input $input): float
+    private function bent(AnswerBuilder $answer, Input $input): float
     {
         [$d, $t] = $this->two($input, 'inner_diameter', 'thickness');
         $answer->work('strain', $t / ($d + $t), 'thickness ÷ (diameter + thickness)', '{} ÷ ({} + {})', [$t, $d, $t], ['inner_diameter', 'thickness'], 'the outer skin of a bend over its middle', 'geometry');
@@ -78,7 +78,7 @@ final class AnnealPasses implements Sheet
         return $answer->given('strain');
     }
 
-    private function domed(Reckoning $answer, Input $input): float
+    private function domed(AnswerBuilder $answer, Input $input): float
     {
         [$rim, $height] = $this->two($input, 'rim', 'height');
         if ($height > $rim / 2) {
@@ -90,7 +90,7 @@ final class AnnealPasses implements Sheet
         return $answer->given('strain');
     }
 
-    private function drawn(Reckoning $answer, Input $input): float
+    private function drawn(AnswerBuilder $answer, Input $input): float
     {
         [$before, $after] = $this->two($input, 'area_before', 'area_after');
         if ($after >= $before) {
@@ -101,7 +101,7 @@ final class AnnealPasses implements Sheet
         return $answer->given('strain');
     }
 
-    private function said(Reckoning $answer, Input $input): float
+    private function said(AnswerBuilder $answer, Input $input): float
     {
         if (! $input->has('strain') || $input->num('strain') <= 0) {
             throw BadInput::neitherGiven('strain', ['how far it is worked, a share over 0']);

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace HotSprue\Strip;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Form\SectionInput;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** An insert laid in a groove round a band, one lip pressed under and spread again. Source: workbook 11, inlay or sleeve. */
-final class InlayFit implements Sheet
+final class InlayFit implements Calculation
 {
     private const SOURCE = 'workbook 11, inlay or sleeve';
 
@@ -61,12 +61,12 @@ final class InlayFit implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $section = SectionInput::read($input);
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         $floor = $this->floor($answer, $input);
-        $work = Work::of(Alloy::named($input->text('alloy'), $rules), $rules);
+        $work = ColdWorkLimits::of(Alloy::named($input->text('alloy'), $settings), $settings);
         $groove = $section->width + $input->num('clearance');
         $answer
             ->work('length', M_PI * ($floor + 2 * $section->centroid), 'π × (floor + 2 × centroid of the insert)', 'π × ({} + 2 × {})', [$floor, $section->centroid], ['floor_diameter', 'profile', 'width', 'thickness'], 'it lies round the floor and keeps its length along its middle', self::SOURCE)
@@ -89,7 +89,7 @@ final class InlayFit implements Sheet
             if ($left <= 0) {
                 throw BadInput::field('inner_diameter', 'The groove goes through the band; a floor larger than the inside diameter is accepted.');
             }
-            $least = $rules->num('limits.crown_stop');
+            $least = $settings->num('limits.crown_stop');
             $answer->work('left_under', $left, '(floor − inside) ÷ 2', '({} − {}) ÷ 2', [$floor, $input->num('inner_diameter')], ['floor_diameter', 'inner_diameter'], 'it carries the band while the lip is spread', self::SOURCE);
             if ($left < $least - 1e-9) {
                 $answer->find(Level::Caution, 'floor-thin', 'inner_diameter', sprintf('%.2f mm under the groove; under %.1f it buckles.', $left, $least), 'Cut a shallower groove, or begin with a thicker band.');
@@ -100,7 +100,7 @@ final class InlayFit implements Sheet
     }
 
     /** @throws BadInput when the floor is said twice, or not at all */
-    private function floor(Reckoning $answer, Input $input): float
+    private function floor(AnswerBuilder $answer, Input $input): float
     {
         $other = $input->has('outer_diameter') && $input->has('groove_depth');
         if ($input->has('floor_diameter') && $input->has('outer_diameter')) {
@@ -120,7 +120,7 @@ final class InlayFit implements Sheet
         return $floor;
     }
 
-    private function press(Reckoning $answer, Input $input, Work $work, float $floor, float $thickness): void
+    private function press(AnswerBuilder $answer, Input $input, ColdWorkLimits $work, float $floor, float $thickness): void
     {
         $depth = $input->num('groove_depth');
         $press = 2 * $depth / ($floor + 2 * $depth);

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace HotSprue\Strip;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Plates and discs cut from sheet, in rows and columns; a disc that is to be domed is cut larger. Source: workbook 11; the geometry is its own. */
-final class PlateCut implements Sheet
+final class PlateCut implements Calculation
 {
     private const SOURCE = 'geometry';
 
@@ -35,7 +35,7 @@ final class PlateCut implements Sheet
                 Field::length('width', 'width of a plate; diameter of a disc, or of the dome’s rim'),
                 Field::length('length', 'length of a plate; as its width unless said')->optional(),
                 Field::length('dome_height', 'how high a disc is domed')->allowingZero()->default(0.0),
-                Field::length('gap', 'between two, for the saw or the punch')->allowingZero()->fromRule('work.kerf'),
+                Field::length('gap', 'between two, for the saw or the punch')->allowingZero()->fromSetting('work.kerf'),
                 Field::count('count', 'how many are wanted')->default(1),
                 Field::named('alloy', 'stock.alloys', 'the alloy')->default('sterling-925'),
             ],
@@ -49,7 +49,7 @@ final class PlateCut implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $disc = $input->text('shape') === 'disc';
         [$width, $dome] = [$input->num('width'), $input->num('dome_height')];
@@ -64,11 +64,11 @@ final class PlateCut implements Sheet
         $gap = $input->num('gap');
         $makes = max(self::rows($input->num('sheet_width'), $blank, $gap) * self::rows($input->num('sheet_length'), $long, $gap), self::rows($input->num('sheet_width'), $long, $gap) * self::rows($input->num('sheet_length'), $blank, $gap));
         $area = $disc ? M_PI / 4 * $blank ** 2 : $blank * $long;
-        $density = Alloy::named($input->text('alloy'), $rules)->density;
+        $density = Alloy::named($input->text('alloy'), $settings)->density;
         $count = $input->num('count');
         $sheet = $input->num('sheet_width') * $input->num('sheet_length');
         $size = ['width', ...($input->has('length') ? ['length'] : []), 'dome_height'];
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('blank', $blank, 'the square root of (rim² + (2 × height)²); a flat one as it is', '√({} × {} + (2 × {}) × (2 × {}))', [$width, $width, $dome, $dome], $size, 'a dome has the area of the disc that it is beaten from', self::SOURCE)
             ->work('makes', $makes, 'rows × columns, the better way round', '{}', [$makes], [...$size, 'sheet_width', 'sheet_length', 'gap'], 'set out in straight rows, as it is sawn', self::SOURCE)
             ->work('mass_each', $area * $input->num('thickness') * $density / 1000, 'area × thickness × density', '{} × {} × {} ÷ 1000', [$area, $input->num('thickness'), $density], [...$size, 'thickness', 'alloy'], 'metal to take from stock', 'workbook 6, densities')

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace HotSprue\Strip;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Form\Section;
 use HotSprue\Form\SectionInput;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Solder\OldWork;
 use HotSprue\Solder\SetStones;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A ring made larger or smaller: stretched, pressed, or cut. Source: workbook 11, sizing. */
-final class SizeChange implements Sheet
+final class SizeChange implements Calculation
 {
     private const SOURCE = 'workbook 11, sizing';
 
@@ -54,7 +54,7 @@ final class SizeChange implements Sheet
                 Field::of(Quantity::RingSize, 'to', 'the size that it is to have'),
                 ...SectionInput::fields('shank'),
                 Field::named('alloy', 'stock.alloys', 'the alloy'),
-                Field::length('kerf', 'width of a saw cut')->allowingZero()->fromRule('work.kerf'),
+                Field::length('kerf', 'width of a saw cut')->allowingZero()->fromSetting('work.kerf'),
                 Field::choice('method', self::METHODS, 'how it is done, where it is chosen by hand')->optional(),
                 Field::choice('stones_in', self::STONES, 'where stones are set in it')->default('none'),
                 Field::count('stones', 'how many stones are set in it')->allowingZero()->default(0),
@@ -97,15 +97,15 @@ final class SizeChange implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $alloy = Alloy::named($input->text('alloy'), $rules);
-        $work = Work::of($alloy, $rules);
+        $alloy = Alloy::named($input->text('alloy'), $settings);
+        $work = ColdWorkLimits::of($alloy, $settings);
         $section = SectionInput::read($input);
         [$from, $to] = [$input->num('from'), $input->num('to')];
         $round = $to - $from;
         $strain = $round / $from;
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('change_round', $round, 'to − from, round the inside', '{} − {}', [$to, $from], ['from', 'to'], 'a size is held as its inside circumference', 'ISO 8653')
             ->work('change_diameter', $round / M_PI, '(to − from) ÷ π', '({} − {}) ÷ π', [$to, $from], ['from', 'to'], 'the same across', 'ISO 8653')
             ->work('strain', $strain, '(to − from) ÷ from', '({} − {}) ÷ {}', [$to, $from, $from], ['from', 'to'], 'what every mm of the shank is stretched', self::SOURCE)
@@ -120,16 +120,16 @@ final class SizeChange implements Sheet
 
             return $answer->answer();
         }
-        $this->measure($answer, $input, $section, $work, $method, $alloy->density, $rules);
-        $this->judge($answer, $input, $method, $proposed, $strain, $work->limit, $rules);
+        $this->measure($answer, $input, $section, $work, $method, $alloy->density, $settings);
+        $this->judge($answer, $input, $method, $proposed, $strain, $work->limit, $settings);
         OldWork::judge($input, $answer);
         // Cut, it is soldered; bent, it is annealed: both are a fire with the stones in it.
-        SetStones::inOldWork($input, $rules)->judge($answer, 'stones');
+        SetStones::inOldWork($input, $settings)->judge($answer, 'stones');
 
         return $answer->answer();
     }
 
-    private function measure(Reckoning $answer, Input $input, Section $section, Work $work, string $method, float $density, Rules $rules): void
+    private function measure(AnswerBuilder $answer, Input $input, Section $section, ColdWorkLimits $work, string $method, float $density, WorkshopSettings $settings): void
     {
         $round = $input->num('to') - $input->num('from');
         $kerf = $input->num('kerf');
@@ -161,13 +161,13 @@ final class SizeChange implements Sheet
         $answer->work('thickness_after', $after, 'thickness × (1 − stretch ÷ 2), where it is bent', '{} × (1 − {} ÷ 2)', [$section->thickness, 2 * (1 - $after / $section->thickness)], ['thickness', 'from', 'to'], 'the metal for the length comes out of width and thickness', self::SOURCE);
         $grams = $metal * $section->area * $density / 1000;
         $answer->work('metal_change', $grams, 'length let in or taken out × area × density', '{} × {} × {} ÷ 1000', [$metal, $section->area, $density], [...$ends, 'width', 'thickness', 'profile', 'alloy'], 'it goes to the metal account', self::SOURCE);
-        $fee = $rules->num($round > 0 ? 'sizing.fee_up' : 'sizing.fee_down');
-        $stones = $input->num('stones') * $rules->num('sizing.per_stone');
+        $fee = $settings->num($round > 0 ? 'sizing.fee_up' : 'sizing.fee_down');
+        $stones = $input->num('stones') * $settings->num('sizing.per_stone');
         $price = $input->numOr('metal_price', 0.0) * max(0.0, $grams);
         $answer->work('price_hint', round($fee + $stones + $price, 2), 'the workshop’s fee + stones × checking + metal added × its price', '{} + {} + {}', [$fee, $stones, $price], ['from', 'to', 'stones', 'metal_price'], 'a hint for the counter, not a quote', 'the workshop’s own figures');
     }
 
-    private function judge(Reckoning $answer, Input $input, string $method, string $proposed, float $strain, float $limit, Rules $rules): void
+    private function judge(AnswerBuilder $answer, Input $input, string $method, string $proposed, float $strain, float $limit, WorkshopSettings $settings): void
     {
         $across = abs($input->num('to') - $input->num('from')) / M_PI;
         $set = $input->text('stones_in');
@@ -189,7 +189,7 @@ final class SizeChange implements Sheet
         } elseif ($set !== 'none' && $across > self::CAUTION + 1e-9) {
             $answer->find(Level::Caution, 'stones-set', 'stones_in', sprintf('%.2f mm across bends the setting: stones loosen or chip.', $across), 'Check every stone before and after, and tighten; or take them out first.');
         }
-        $least = $rules->num('limits.crown_caution');
+        $least = $settings->num('limits.crown_caution');
         if ($answer->given('thickness_after') < $least - 1e-9 && $bent) {
             $answer->find(Level::Caution, 'thin-after', 'thickness', sprintf('%.2f mm is left; under %.1f a daily ring wears through.', $answer->given('thickness_after'), $least), 'Let metal in instead.', ['method' => $cut]);
         }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace HotSprue\Strip;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Pieces cut from a length of wire or strip: what is left, and what that will still make. Source: workbook 11, metal for a shank. */
-final class StockCut implements Sheet
+final class StockCut implements Calculation
 {
     private const SOURCE = 'workbook 11, say what is left';
 
@@ -28,7 +28,7 @@ final class StockCut implements Sheet
             'Pieces cut from a length of stock, what is left and what it will still make',
             [
                 Field::length('stock_length', 'length of the stock'),
-                Field::length('kerf', 'width of a saw cut')->allowingZero()->fromRule('work.kerf'),
+                Field::length('kerf', 'width of a saw cut')->allowingZero()->fromSetting('work.kerf'),
                 Field::rows('pieces', [
                     Field::text('name', 'which piece'),
                     Field::length('length', 'its length'),
@@ -45,7 +45,7 @@ final class StockCut implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         [$stock, $kerf] = [$input->num('stock_length'), $input->num('kerf')];
         $pieces = $input->has('pieces') ? $input->rows('pieces') : [];
@@ -58,7 +58,7 @@ final class StockCut implements Sheet
         $sawn = $cuts === 0 ? 0.0 : ($cuts - 1) * $kerf + max(0.0, min($kerf, $stock - $length - ($cuts - 1) * $kerf));
         $used = $length + $sawn;
         $left = $stock - $used;
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('used', $used, 'lengths + what the saw takes', '{} + {}', [$length, $sawn], ['pieces', 'shank', 'kerf'], 'each cut turns its own width to dust', self::SOURCE)
             ->work('left_over', max(0.0, $left), 'stock − used', '{} − {}', [max($stock, $used), $used], ['stock_length', 'pieces', 'shank', 'kerf'], 'kept with its alloy marked on it', self::SOURCE)
             ->give('still_makes', array_map(static fn (array $piece): array => ['name' => $piece['name'], 'count' => max(0, (int) floor(($left + $kerf) / ($piece['length'] + $kerf) + 1e-9))], $pieces));

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace HotSprue\Strip;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Form\FingerInput;
 use HotSprue\Form\SectionInput;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** How long a blank is cut for a band bent from stock. Source: workbook 11, strip.length. */
-final class StripLength implements Sheet
+final class StripLength implements Calculation
 {
     private const SOURCE = 'workbook 11, blank for a band bent from stock';
 
@@ -56,7 +56,7 @@ final class StripLength implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $finger = FingerInput::read($input);
         $section = SectionInput::read($input);
@@ -65,14 +65,14 @@ final class StripLength implements Sheet
         $length = M_PI * ($diameter + 2 * $section->centroid) + $overlap - $gap + $trim;
         $rule = M_PI * ($diameter + $section->thickness) + $overlap - $gap + $trim;
         $uses = [...FingerInput::uses($input), 'profile', 'width', 'thickness', 'overlap', 'gap', 'trim'];
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('centroid', $section->centroid, 'of the exact section', '{}', [$section->centroid], ['profile', 'width', 'thickness'], 'metal inside it is pressed, outside it stretched; here it keeps its length', 'workbook 2, sections')
             ->work('length', $length, 'π × (diameter + 2 × centroid) + overlap − gap + trim', 'π × ({} + 2 × {}) + {} − {} + {}', [$diameter, $section->centroid, $overlap, $gap, $trim], $uses, 'the strip keeps its length along the middle of its section', self::SOURCE)
             ->work('bench_rule', $rule, 'π × (diameter + thickness) + overlap − gap + trim', 'π × ({} + {}) + {} − {} + {}', [$diameter, $section->thickness, $overlap, $gap, $trim], $uses, 'exact for a flat strip, long for a domed one', self::SOURCE)
             ->work('rule_off', $rule - $length, 'bench rule − length', '{} − {}', [$rule, $length], $uses, 'how much longer a habit would cut it', self::SOURCE)
             ->work('volume_mm3', $section->area * $length, 'area × length', '{} × {}', [$section->area, $length], $uses, 'the blank before it is bent', 'workbook 2, sections');
         if ($input->has('alloy')) {
-            $density = Alloy::named($input->text('alloy'), $rules)->density;
+            $density = Alloy::named($input->text('alloy'), $settings)->density;
             $answer->work('mass', $section->area * $length * $density / 1000, 'area × length × density', '{} × {} × {} ÷ 1000', [$section->area, $length, $density], [...$uses, 'alloy'], 'metal to take from stock', 'workbook 6, densities');
         }
         if (abs($rule - $length) >= self::QUARTER) {

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace HotSprue\Tree;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The smallest flask that holds one pattern on its axis with investment enough around it. Source: workbook 8. */
-final class FlaskChoose implements Sheet
+final class FlaskChoose implements Calculation
 {
     public function description(): Description
     {
@@ -26,7 +26,7 @@ final class FlaskChoose implements Sheet
                 Field::length('across', 'pattern across, standing on its sprue'),
                 Field::length('deep', 'pattern from front to back; as across unless said')->optional(),
                 Field::length('tall', 'pattern from the sprue’s end to its top'),
-                Field::length('sprue_length', 'from the flask’s foot to the pattern')->allowingZero()->fromRule('sprue.length'),
+                Field::length('sprue_length', 'from the flask’s foot to the pattern')->allowingZero()->fromSetting('sprue.length'),
                 Field::named('flask', 'stock.flasks', 'a flask chosen by hand')->optional(),
             ],
             [
@@ -45,16 +45,16 @@ final class FlaskChoose implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $radius = hypot($input->num('across'), $input->numOr('deep', 0.0)) / 2;
         $tall = $input->num('tall') + $input->num('sprue_length');
-        [$wall, $end] = [$rules->num('flask.wall'), $rules->num('flask.end')];
-        $flasks = $rules->rows('stock.flasks');
+        [$wall, $end] = [$settings->num('flask.wall'), $settings->num('flask.end')];
+        $flasks = $settings->rows('stock.flasks');
         usort($flasks, static fn (array $a, array $b): int => $a['diameter'] ** 2 * $a['height'] <=> $b['diameter'] ** 2 * $b['height']);
         $fits = array_values(array_filter($flasks, static fn (array $f): bool => $f['diameter'] / 2 - $radius >= $wall - 1e-9 && $f['height'] - $tall >= $end - 1e-9));
-        $answer = Reckoning::of($this, $input);
-        $flask = $input->has('flask') ? $rules->row('stock.flasks', $input->text('flask')) : ($fits[0] ?? null);
+        $answer = AnswerBuilder::of($this, $input);
+        $flask = $input->has('flask') ? $settings->row('stock.flasks', $input->text('flask')) : ($fits[0] ?? null);
         if ($flask === null) {
             return $answer->find(Level::Stop, 'no-flask-fits', 'tall', sprintf('No flask takes %.0f across and %.0f tall with %.0f mm to the wall and %.0f to the end.', 2 * $radius, $tall, $wall, $end), 'Shorten the sprue, or add a larger flask on the Shop page.')->answer();
         }

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Tree;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Powder and water for a flask, and the working clock. Source: workbook 8, investment. */
-final class InvestmentMix implements Sheet
+final class InvestmentMix implements Calculation
 {
     /** Density of the dry powder's grains, g/cm³. */
     private const POWDER = 2.55;
@@ -45,11 +45,11 @@ final class InvestmentMix implements Sheet
                 Field::length('flask_diameter', 'inside diameter of the flask'),
                 Field::length('flask_height', 'inside height of the flask'),
                 Field::of(Quantity::CubicMillimetres, 'pattern_volume_mm3', 'volume of the patterns with their sprues')->allowingZero()->default(0.0),
-                Field::number('water_per_100', 'ml of water to 100 g of powder: 38 heavy plain work, 42 fine detail')->between(20, 60)->fromRule('investment.water_per_100'),
-                Field::number('overage_percent', 'slurry mixed over what the flask takes')->between(0, 50)->fromRule('investment.overage_percent'),
-                Field::minutes('working_time', 'from powder in water until it sets')->between(3, 30)->fromRule('investment.working_time'),
+                Field::number('water_per_100', 'ml of water to 100 g of powder: 38 heavy plain work, 42 fine detail')->between(20, 60)->fromSetting('investment.water_per_100'),
+                Field::number('overage_percent', 'slurry mixed over what the flask takes')->between(0, 50)->fromSetting('investment.overage_percent'),
+                Field::minutes('working_time', 'from powder in water until it sets')->between(3, 30)->fromSetting('investment.working_time'),
                 Field::temperature('water_temperature', 'temperature of the water')->optional(),
-                Field::choice('standing', ['short', 'long'], 'how long the flask stands')->fromRule('investment.standing'),
+                Field::choice('standing', ['short', 'long'], 'how long the flask stands')->fromSetting('investment.standing'),
                 Field::minutes('stand', 'minutes it is to stand; the school’s least unless said')->optional(),
             ],
             [
@@ -68,7 +68,7 @@ final class InvestmentMix implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         [$d, $h, $pattern] = [$input->num('flask_diameter'), $input->num('flask_height'), $input->num('pattern_volume_mm3')];
         $flask = M_PI / 4 * $d ** 2 * $h;
@@ -82,7 +82,7 @@ final class InvestmentMix implements Sheet
         $working = $input->num('working_time');
         [$shortest, $longest] = self::STANDING[$input->text('standing')];
         $stand = $input->numOr('stand', $shortest);
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('slurry_ml', $slurry, '(π ÷ 4 × diameter² × height − patterns) × (1 + overage ÷ 100) ÷ 1000', '(π ÷ 4 × {} ^ 2 × {} − {}) × (1 + {} ÷ 100) ÷ 1000', [$d, $h, $pattern, $over], $mix, 'what the flask takes and a little over', self::SOURCE)
             ->work('powder_mass', $powder, 'slurry ÷ (1 ÷ 2.55 + water per 100 ÷ 100)', '{} ÷ (1 ÷ 2.55 + {} ÷ 100)', [$slurry, $water], [...$mix, 'water_per_100'], 'a gram of powder fills 1 ÷ 2.55 ml, and its water the rest', self::SOURCE)
             ->work('water_mass', $powder * $water / 100, 'powder × water per 100 ÷ 100', '{} × {} ÷ 100', [$powder, $water], [...$mix, 'water_per_100'], 'a millilitre of water is a gram', self::SOURCE)

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace HotSprue\Tree;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Form\Band;
 use HotSprue\Form\ImpossibleSection;
 use HotSprue\Form\Profile;
 use HotSprue\Form\SideOutline;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** How thick a sprue is and how many there are, so that metal freezes last in the sprue. Source: workbook 8. */
-final class SprueSize implements Sheet
+final class SprueSize implements Calculation
 {
     private const SOURCE = 'workbook 8, sprue';
 
@@ -47,8 +47,8 @@ final class SprueSize implements Sheet
                 Field::count('count', 'sprues to one pattern; by reach and mass unless said')->between(1, 8)->optional(),
                 Field::choice('feed_at', ['base', 'head', 'shoulders'], 'where the sprues join')->default('base'),
                 Field::of(Quantity::Angle, 'y_angle_deg', 'angle between a Y’s arms round the ring; evenly spaced unless said')->optional(),
-                Field::length('length', 'length of a sprue')->fromRule('sprue.length'),
-                Field::length('stem_length', 'length of the stem that two or more sprues join')->allowingZero()->fromRule('sprue.stem_length'),
+                Field::length('length', 'length of a sprue')->fromSetting('sprue.length'),
+                Field::length('stem_length', 'length of the stem that two or more sprues join')->allowingZero()->fromSetting('sprue.stem_length'),
                 Field::length('sprue_diameter', 'a sprue wire chosen by hand')->optional(),
             ],
             [
@@ -76,24 +76,24 @@ final class SprueSize implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $band = $this->band($input);
         [$top, $base] = $this->moduli($input, $band);
         $head = $input->numOr('head_modulus', 0.0);
         $heaviest = max($top, $base, $head);
-        $margin = $rules->num('sprue.margin');
-        $least = $rules->num('sprue.least');
+        $margin = $settings->num('sprue.margin');
+        $least = $settings->num('sprue.least');
         $section = $band === null ? ['section_modulus'] : ['profile', 'width', 'thickness'];
         $diameter = max(4 * $margin * $heaviest, $least);
-        $wire = $this->wire($diameter, $rules);
-        $answer = Reckoning::of($this, $input)
+        $wire = $this->wire($diameter, $settings);
+        $answer = AnswerBuilder::of($this, $input)
             ->work('section_modulus', $heaviest, 'the largest modulus of top, base and a head’s root', 'max({}, {}, {})', [$top, $base, $head], [...$section, 'head_modulus'], 'the heaviest section freezes last and must be fed longest', self::SOURCE)
             ->work('thinnest_modulus', min($top, $base), 'the smaller modulus of top and base', 'min({}, {})', [$top, $base], $section, 'the lightest section freezes first', self::SOURCE)
             ->work('diameter', $diameter, 'the larger of 4 × margin × section modulus and the thinnest sprue', 'max(4 × {} × {}, {})', [$margin, $heaviest, $least], $section,
                 'a round sprue’s modulus is a quarter of its diameter, and freezing time goes with the square of the modulus', self::SOURCE);
         $chosen = $input->numOr('sprue_diameter', $wire ?? $diameter);
-        $reaches = $band === null ? [] : $this->reaches($input, $band, min($top, $base), $rules);
+        $reaches = $band === null ? [] : $this->reaches($input, $band, min($top, $base), $settings);
         $byMass = $this->countByMass($heaviest, $band);
         $byFeed = $input->text('feed_at') === 'shoulders' ? 2 : 1;
         $advised = max($byMass, $this->countByReach($reaches), $byFeed);
@@ -115,7 +115,7 @@ final class SprueSize implements Sheet
             ->give('reaches', $reaches)
             ->give('legs_mm', $legs);
         $this->judgeReach($answer, $reaches, $count, $advised, $byMass, $heaviest);
-        $this->judgeSprue($answer, $input, $rules, $base, $heaviest, $chosen, $wire, $diameter);
+        $this->judgeSprue($answer, $input, $settings, $base, $heaviest, $chosen, $wire, $diameter);
 
         return $answer->answer();
     }
@@ -178,9 +178,9 @@ final class SprueSize implements Sheet
             : new SideOutline($band->innerDiameter, $band->thicknessTop, $band->thicknessBase);
     }
 
-    private function wire(float $diameter, Rules $rules): ?float
+    private function wire(float $diameter, WorkshopSettings $settings): ?float
     {
-        $wires = array_column($rules->rows('stock.sprue_wires'), 'diameter');
+        $wires = array_column($settings->rows('stock.sprue_wires'), 'diameter');
         sort($wires);
         foreach ($wires as $wire) {
             if ($wire >= $diameter - 1e-9) {
@@ -199,7 +199,7 @@ final class SprueSize implements Sheet
     }
 
     /** @return list<array{count: int, reach: float, reach_mm: float, level: string}> */
-    private function reaches(Input $input, Band $band, float $thinnest, Rules $rules): array
+    private function reaches(Input $input, Band $band, float $thinnest, WorkshopSettings $settings): array
     {
         $round = M_PI * ($band->innerDiameter + ($band->thicknessTop + $band->thicknessBase) / 2);
         $reaches = [];
@@ -210,7 +210,7 @@ final class SprueSize implements Sheet
                 $mm = $round * max($angle, 360 - $angle) / 360 / 2;
             }
             $reach = $mm / $thinnest;
-            $level = $reach <= $rules->num('sprue.reach_caution') + 1e-9 ? 'fine' : ($reach <= $rules->num('sprue.reach_stop') + 1e-9 ? 'caution' : 'stop');
+            $level = $reach <= $settings->num('sprue.reach_caution') + 1e-9 ? 'fine' : ($reach <= $settings->num('sprue.reach_stop') + 1e-9 ? 'caution' : 'stop');
             $reaches[] = ['count' => $count, 'reach' => $reach, 'reach_mm' => $mm, 'level' => $level];
         }
 
@@ -230,7 +230,7 @@ final class SprueSize implements Sheet
     }
 
     /** @param list<array{count: int, reach: float, reach_mm: float, level: string}> $reaches */
-    private function judgeReach(Reckoning $answer, array $reaches, int $count, int $advised, int $byMass, float $heaviest): void
+    private function judgeReach(AnswerBuilder $answer, array $reaches, int $count, int $advised, int $byMass, float $heaviest): void
     {
         $reach = $reaches[$count - 1] ?? null;
         $set = $count === $advised ? [] : ['count' => $advised];
@@ -245,7 +245,7 @@ final class SprueSize implements Sheet
         }
     }
 
-    private function judgeSprue(Reckoning $answer, Input $input, Rules $rules, float $base, float $heaviest, float $chosen, ?float $wire, float $diameter): void
+    private function judgeSprue(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $base, float $heaviest, float $chosen, ?float $wire, float $diameter): void
     {
         if ($input->text('feed_at') === 'base' && $base < 0.9 * $heaviest - 1e-9) {
             $answer->find(Level::Caution, 'fed-through-light', 'feed_at', sprintf('The base is %.0f %% of the heaviest section: it freezes before the top is fed.', 100 * $base / $heaviest),
@@ -254,7 +254,7 @@ final class SprueSize implements Sheet
         $set = ['sprue_diameter' => $wire ?? round($diameter, 6)];
         if ($chosen / 4 < $heaviest - 1e-9) {
             $answer->find(Level::Stop, 'sprue-freezes-first', 'sprue_diameter', sprintf('A %.1f mm sprue freezes before the ring does.', $chosen), sprintf('Take %.1f mm.', $wire ?? $diameter), $set);
-        } elseif ($chosen < 4 * $rules->num('sprue.margin') * $heaviest - 1e-9) {
+        } elseif ($chosen < 4 * $settings->num('sprue.margin') * $heaviest - 1e-9) {
             $answer->find(Level::Caution, 'sprue-slim', 'sprue_diameter', sprintf('A %.1f mm sprue freezes little later than the ring.', $chosen), sprintf('Take %.1f mm.', $wire ?? $diameter), $set);
         }
         if ($wire === null) {

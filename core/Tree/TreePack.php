@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Tree;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Patterns of one or several jobs on one stem: levels, places, clearances and the flask that holds them. Source: workbook 8. */
-final class TreePack implements Sheet
+final class TreePack implements Calculation
 {
     private const SOURCE = 'workbook 8, flask';
 
@@ -41,7 +41,7 @@ final class TreePack implements Sheet
                     Field::of(Quantity::CubicMillimetres, 'volume', 'its volume')->optional(),
                     Field::of(Quantity::SquareMillimetres, 'gate_area', 'area of its gates')->optional(),
                 ], 'the patterns'),
-                Field::length('sprue_length', 'length of a sprue')->fromRule('sprue.length'),
+                Field::length('sprue_length', 'length of a sprue')->fromSetting('sprue.length'),
                 Field::length('foot', 'from the flask’s foot to the lowest sprue')->default(12.0),
                 Field::length('between', 'least between two patterns')->default(4.0),
                 Field::named('flask', 'stock.flasks', 'a flask chosen by hand')->optional(),
@@ -69,7 +69,7 @@ final class TreePack implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $patterns = $input->rows('patterns');
         if ($patterns === []) {
@@ -77,14 +77,14 @@ final class TreePack implements Sheet
         }
         // Heavy patterns nearest the button.
         usort($patterns, static fn (array $a, array $b): int => ($b['volume'] ?? $b['across'] ** 2 * $b['deep']) <=> ($a['volume'] ?? $a['across'] ** 2 * $a['deep']));
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         if (count($patterns) > self::MOST) {
             return $answer->find(Level::Stop, 'too-many-for-one', 'patterns', sprintf('%d patterns are too many for one stem.', count($patterns)), 'Share them out over two flasks.')->answer();
         }
-        $flasks = $input->has('flask') ? [$rules->row('stock.flasks', $input->text('flask'))] : $rules->rows('stock.flasks');
+        $flasks = $input->has('flask') ? [$settings->row('stock.flasks', $input->text('flask'))] : $settings->rows('stock.flasks');
         usort($flasks, static fn (array $a, array $b): int => $a['diameter'] ** 2 * $a['height'] <=> $b['diameter'] ** 2 * $b['height']);
         $trees = $this->trees($patterns, $input);
-        [$wall, $end] = [$rules->num('flask.wall'), $rules->num('flask.end')];
+        [$wall, $end] = [$settings->num('flask.wall'), $settings->num('flask.end')];
         $margins = static fn (array $flask, array $tree): array => [$flask['diameter'] / 2 - $tree['radius'], $flask['height'] - $tree['height']];
         foreach ($flasks as $flask) {
             foreach ($trees as $tree) {
@@ -154,7 +154,7 @@ final class TreePack implements Sheet
      * @param  array{tilt: float, radius: float, height: float, clearance: float, levels: int, places: list<array{float, int, float}>}  $tree
      * @param  list<array<string, mixed>>  $patterns
      */
-    private function give(Reckoning $answer, Input $input, array $flask, array $tree, array $patterns): void
+    private function give(AnswerBuilder $answer, Input $input, array $flask, array $tree, array $patterns): void
     {
         if (! is_finite($tree['radius'])) {
             return;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace HotSprue\Wax;
 
 use HotSprue\Form\Head;
-use HotSprue\Rules\Rules;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A tube or block of carving wax, seen down its bore; mm. */
 final readonly class Blank
@@ -21,17 +21,17 @@ final readonly class Blank
     ) {}
 
     /** @return list<self> the workshop's, smallest first */
-    public static function all(Rules $rules): array
+    public static function all(WorkshopSettings $settings): array
     {
-        $blanks = array_map(static fn (array $row): self => new self(...array_values($row)), $rules->rows('stock.blanks'));
+        $blanks = array_map(static fn (array $row): self => new self(...array_values($row)), $settings->rows('stock.blanks'));
         usort($blanks, static fn (self $a, self $b): int => $a->area() <=> $b->area());
 
         return $blanks;
     }
 
-    public static function find(string $name, Rules $rules): ?self
+    public static function find(string $name, WorkshopSettings $settings): ?self
     {
-        return array_column(self::all($rules), null, 'name')[$name] ?? null;
+        return array_column(self::all($settings), null, 'name')[$name] ?? null;
     }
 
     public function isBlock(): bool

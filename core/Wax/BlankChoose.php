@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace HotSprue\Wax;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Form\Head;
 use HotSprue\Form\SideOutline;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The smallest stocked tube or block that a ring can be carved from, and its waste. Source: workbook 6, blank. */
-final class BlankChoose implements Sheet
+final class BlankChoose implements Calculation
 {
     /** Wax to spare on every side, and for truing each face of the slice, mm. */
     public const SPARE = 0.5;
@@ -57,17 +57,17 @@ final class BlankChoose implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $width = max($input->num('width'), $input->numOr('width_base', 0.0), Head::read($input)->along);
         $slice = $width + 2 * self::SPARE;
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('slice', $slice, 'greatest width, band or head, + 2 × 0.5', '{} + 2 × 0.5', [$width], ['width', 'width_base', 'head_along'], 'half a millimetre a side for truing', 'workbook 6, blank');
-        $fits = array_values(array_filter(Blank::all($rules), fn (Blank $blank): bool => $this->holds($blank, $input, $slice)));
+        $fits = array_values(array_filter(Blank::all($settings), fn (Blank $blank): bool => $this->holds($blank, $input, $slice)));
         $tubes = array_values(array_filter($fits, static fn (Blank $blank): bool => ! $blank->isBlock()));
         $blank = ($tubes === [] ? $fits : $tubes)[0] ?? null;
         if ($input->has('blank')) {
-            $blank = Blank::find($input->text('blank'), $rules);
+            $blank = Blank::find($input->text('blank'), $settings);
             if ($blank !== null && ! $this->holds($blank, $input, $slice)) {
                 $answer->find(Level::Stop, 'blank-too-small', 'blank', sprintf('%s leaves less than %.1f mm around the ring, or its bore or length does not suit.', $blank->name, self::SPARE),
                     $fits === [] ? 'Choose a thinner ring, or buy a larger blank.' : 'Take the one that fits.', $fits === [] ? [] : ['blank' => ($tubes === [] ? $fits : $tubes)[0]->name]);
@@ -99,7 +99,7 @@ final class BlankChoose implements Sheet
     }
 
     /** @throws BadInput when the pattern is larger than its blank */
-    private function measure(Reckoning $answer, Blank $blank, Input $input, float $slice): void
+    private function measure(AnswerBuilder $answer, Blank $blank, Input $input, float $slice): void
     {
         $top = $input->num('thickness');
         $bore = $input->num('bore');

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Wax;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** What finishing takes off each face, mm. Source: workbook 6, allowances. */
 final readonly class Finishing
@@ -18,23 +18,23 @@ final readonly class Finishing
     {
         return [
             Field::choice('finishing', ['light', 'usual', 'heavy'], 'how much finishing takes; scales the allowances not typed')->default('usual'),
-            Field::length('finish_inside', 'finishing takes off the inside')->allowingZero()->fromRule('allowances.finish_inside'),
-            Field::length('finish_outside', 'finishing takes off the outside')->allowingZero()->fromRule('allowances.finish_outside'),
-            Field::length('finish_side', 'finishing takes off each side')->allowingZero()->fromRule('allowances.finish_side'),
+            Field::length('finish_inside', 'finishing takes off the inside')->allowingZero()->fromSetting('allowances.finish_inside'),
+            Field::length('finish_outside', 'finishing takes off the outside')->allowingZero()->fromSetting('allowances.finish_outside'),
+            Field::length('finish_side', 'finishing takes off each side')->allowingZero()->fromSetting('allowances.finish_side'),
         ];
     }
 
-    public static function read(Input $input, Rules $rules): self
+    public static function read(Input $input, WorkshopSettings $settings): self
     {
-        return new self(self::face($input, $rules, 'finish_inside'), self::face($input, $rules, 'finish_outside'), self::face($input, $rules, 'finish_side'));
+        return new self(self::face($input, $settings, 'finish_inside'), self::face($input, $settings, 'finish_outside'), self::face($input, $settings, 'finish_side'));
     }
 
     /** What finishing takes off one kind of face, mm. */
-    public static function face(Input $input, Rules $rules, string $name): float
+    public static function face(Input $input, WorkshopSettings $settings, string $name): float
     {
         $factor = match ($input->text('finishing')) {
-            'light' => $rules->num('allowances.light'),
-            'heavy' => $rules->num('allowances.heavy'),
+            'light' => $settings->num('allowances.light'),
+            'heavy' => $settings->num('allowances.heavy'),
             default => 1.0,
         };
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace HotSprue\Wax;
 
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** Linear shrinkage from pattern to casting, as a share: by the process, or as typed. Source: workbook 6. */
 final class Shrinkage
@@ -29,13 +29,13 @@ final class Shrinkage
     }
 
     /** @throws BadInput when both are given */
-    public static function read(Input $input, Rules $rules): float
+    public static function read(Input $input, WorkshopSettings $settings): float
     {
         if ($input->has('shrinkage') && $input->isGiven('process')) {
             throw BadInput::bothGiven(['process', 'shrinkage']);
         }
 
-        return $input->has('shrinkage') ? $input->num('shrinkage') : $rules->num('shrinkage.'.$input->text('process'));
+        return $input->has('shrinkage') ? $input->num('shrinkage') : $settings->num('shrinkage.'.$input->text('process'));
     }
 
     /** @return list<string> */
@@ -49,12 +49,12 @@ final class Shrinkage
      *
      * @throws BadInput for metal clay, which is not cast
      */
-    public static function weighedToCasting(Input $input, Rules $rules): float
+    public static function weighedToCasting(Input $input, WorkshopSettings $settings): float
     {
         return match ($input->text('process')) {
-            'mould' => $rules->num('shrinkage.mould_weighed'),
+            'mould' => $settings->num('shrinkage.mould_weighed'),
             'clay' => throw BadInput::field('process', 'Metal clay is fired, not cast; carved, mould or resin is accepted.'),
-            default => $rules->num('shrinkage.'.$input->text('process')),
+            default => $settings->num('shrinkage.'.$input->text('process')),
         };
     }
 }

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Wax;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A wax's density from a measured block, weighed. Source: workbook 6. */
-final class WaxDensity implements Sheet
+final class WaxDensity implements Calculation
 {
     private const LEAST = 0.93;
 
@@ -43,13 +43,13 @@ final class WaxDensity implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $sides = array_values(array_filter(['length', 'width', 'height'], $input->has(...)));
         if ($sides !== [] && $input->has('volume_mm3')) {
             throw BadInput::bothGiven([$sides[0], 'volume_mm3']);
         }
-        $answer = Reckoning::of($this, $input);
+        $answer = AnswerBuilder::of($this, $input);
         if ($input->has('volume_mm3')) {
             $volume = $input->num('volume_mm3');
             $answer->work('volume_mm3', $volume, 'as given', '{}', [$volume], ['volume_mm3'], 'measured another way', 'geometry');

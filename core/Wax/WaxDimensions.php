@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace HotSprue\Wax;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Form\FingerInput;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\RingSize;
 use HotSprue\Measures\Scale;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** The sizes to carve: finished size and finishing, over one less shrinkage. Source: workbook 6. */
-final class WaxDimensions implements Sheet
+final class WaxDimensions implements Calculation
 {
     private const SOURCE = 'workbook 6, allowances';
 
@@ -64,11 +64,11 @@ final class WaxDimensions implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $finger = FingerInput::read($input);
-        $finish = Finishing::read($input, $rules);
-        $s = Shrinkage::read($input, $rules);
+        $finish = Finishing::read($input, $settings);
+        $s = Shrinkage::read($input, $settings);
         $d = $finger->diameter();
         $uses = [...FingerInput::uses($input), ...Shrinkage::uses($input)];
         $bore = ($d - 2 * $finish->inside) / (1 - $s);
@@ -77,11 +77,11 @@ final class WaxDimensions implements Sheet
         $clay = $input->text('process') === 'clay' && ! $input->has('shrinkage');
         $mandrel = $d / (1 - $s);
         try {
-            $mark = RingSize::ofDiameter($clay ? $mandrel : $bore)->mark(Scale::from($rules->text('units.size')))->spoken();
+            $mark = RingSize::ofDiameter($clay ? $mandrel : $bore)->mark(Scale::from($settings->text('units.size')))->spoken();
         } catch (NotUnderstood) {
             throw BadInput::field('finish_inside', 'So much finishing leaves no bore; less than the finger’s radius is accepted.');
         }
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('bore', $bore, '(inside diameter − 2 × inside finishing) ÷ (1 − shrinkage)', '({} − 2 × {}) ÷ (1 − {})', [$d, $finish->inside, $s], [...$uses, 'finish_inside'],
                 'finishing opens the finger hole, casting closes it; this nets both', self::SOURCE)
             ->say('bore_mark', $mark, 'nearest mark on the workshop’s stick', sprintf('π × %.3f mm = %.3f mm round', $clay ? $mandrel : $bore, M_PI * ($clay ? $mandrel : $bore)),

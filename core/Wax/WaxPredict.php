@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace HotSprue\Wax;
 
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\AnswerBuilder;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Level;
+use HotSprue\Calculation\Output;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\RingSize;
 use HotSprue\Measures\Scale;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Description;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Level;
-use HotSprue\Sheet\Output;
-use HotSprue\Sheet\Reckoning;
-use HotSprue\Sheet\Sheet;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A measured wax turned round: what it will finish at. Source: workbook 6. */
-final class WaxPredict implements Sheet
+final class WaxPredict implements Calculation
 {
     /** Half a quarter of a North American size, mm of diameter: nearer than that is the same size. */
     public const SAME_SIZE = 0.1016;
@@ -54,10 +54,10 @@ final class WaxPredict implements Sheet
         );
     }
 
-    public function reckon(Input $input, Rules $rules): Answer
+    public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $finish = Finishing::read($input, $rules);
-        $s = Shrinkage::read($input, $rules);
+        $finish = Finishing::read($input, $settings);
+        $s = Shrinkage::read($input, $settings);
         $uses = Shrinkage::uses($input);
         $d = $input->num('bore') * (1 - $s) + 2 * $finish->inside;
         $thickness = $input->num('thickness') * (1 - $s) - $finish->wall();
@@ -73,28 +73,28 @@ final class WaxPredict implements Sheet
             throw BadInput::field('bore', $not->getMessage());
         }
         $because = 'casting shrinks the wax, then finishing takes its allowance';
-        $answer = Reckoning::of($this, $input)
+        $answer = AnswerBuilder::of($this, $input)
             ->work('inner_diameter', $d, 'bore × (1 − shrinkage) + 2 × inside finishing', '{} × (1 − {}) + 2 × {}', [$input->num('bore'), $s, $finish->inside], ['bore', ...$uses, 'finish_inside'], $because, self::SOURCE)
             ->work('inner_circumference', $size->circumference, 'π × inside diameter', 'π × {}', [$d], ['bore', ...$uses, 'finish_inside'], 'the size as it is held', 'ISO 8653')
-            ->say('mark', $size->mark(Scale::from($rules->text('units.size')))->spoken(), 'nearest mark on the workshop’s stick', sprintf('%.3f mm round', $size->circumference), ['bore', ...$uses, 'finish_inside'], 'a hair is up to half a step', 'ISO 8653')
+            ->say('mark', $size->mark(Scale::from($settings->text('units.size')))->spoken(), 'nearest mark on the workshop’s stick', sprintf('%.3f mm round', $size->circumference), ['bore', ...$uses, 'finish_inside'], 'a hair is up to half a step', 'ISO 8653')
             ->work('width', $width, 'width × (1 − shrinkage) − 2 × side finishing', '{} × (1 − {}) − 2 × {}', [$input->num('width'), $s, $finish->side], ['width', ...$uses, 'finish_side'], $because, self::SOURCE)
             ->work('thickness', $thickness, 'thickness × (1 − shrinkage) − inside finishing − outside finishing', '{} × (1 − {}) − {} − {}', [$input->num('thickness'), $s, $finish->inside, $finish->outside],
                 ['thickness', ...$uses, 'finish_inside', 'finish_outside'], $because, self::SOURCE);
-        $this->judge($answer, $input, $rules, $s, $d, $finish);
+        $this->judge($answer, $input, $settings, $s, $d, $finish);
 
         return $answer->answer();
     }
 
-    private function judge(Reckoning $answer, Input $input, Rules $rules, float $s, float $d, Finishing $finish): void
+    private function judge(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $s, float $d, Finishing $finish): void
     {
-        $heavy = $rules->num('allowances.heavy') * ($rules->num('allowances.finish_inside') + $rules->num('allowances.finish_outside'));
+        $heavy = $settings->num('allowances.heavy') * ($settings->num('allowances.finish_inside') + $settings->num('allowances.finish_outside'));
         $least = $input->num('thickness') * (1 - $s) - $heavy;
         // Rounded up, so that the figure offered clears the limit.
-        $clears = ceil(1000 * ($rules->num('limits.crown_caution') + $heavy) / (1 - $s)) / 1000;
+        $clears = ceil(1000 * ($settings->num('limits.crown_caution') + $heavy) / (1 - $s)) / 1000;
         $levels = ['finishes-too-thin' => [Level::Stop, 'limits.crown_stop'], 'finishes-thin' => [Level::Caution, 'limits.crown_caution']];
         foreach ($levels as $code => [$level, $limit]) {
-            if ($least < $rules->num($limit) - 1e-9) {
-                $answer->find($level, $code, 'thickness', sprintf('%.2f in wax finishes at %.2f if heavily worked, under %.2f.', $input->num('thickness'), $least, $rules->num($limit)),
+            if ($least < $settings->num($limit) - 1e-9) {
+                $answer->find($level, $code, 'thickness', sprintf('%.2f in wax finishes at %.2f if heavily worked, under %.2f.', $input->num('thickness'), $least, $settings->num($limit)),
                     sprintf('Leave the wax %.2f thick, or build this one up.', $clears), ['thickness' => $clears]);
                 break;
             }

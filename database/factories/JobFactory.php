@@ -9,7 +9,7 @@ use App\Models\Job;
 use App\Models\Workshop;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
-use HotSprue\Rules\Rules;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Database\Eloquent\Factories\Factory;
 
 /** @extends Factory<Job> */
@@ -38,7 +38,7 @@ final class JobFactory extends Factory
                 $changes[] = new Change($path, null, $value);
             }
             $job->setRelation('client', null);
-            JobProjection::write($job, Document::blank()->with(Document::understood($changes, Rules::shipped())));
+            JobProjection::write($job, Document::blank()->with(Document::understood($changes, WorkshopSettings::shipped())));
         });
     }
 

@@ -22,14 +22,14 @@ use App\People\Role;
 use App\Pictures\PictureIntake;
 use Closure;
 use HotSprue\Account\MovementKind;
-use HotSprue\Casting\Step;
+use HotSprue\Calculation\Answer;
+use HotSprue\Casting\CastingStep;
 use HotSprue\Finish\HandOver;
 use HotSprue\Job\Change;
 use HotSprue\Job\Drift;
-use HotSprue\Job\JobReckoner;
-use HotSprue\Job\Reckoned;
+use HotSprue\Job\JobAnswers;
+use HotSprue\Job\JobCalculator;
 use HotSprue\Job\Station;
-use HotSprue\Sheet\Answer;
 use HotSprue\Stock\Alloy;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -233,7 +233,7 @@ final class DemoSeeder extends Seeder
 
     private function receive(string $alloy, string $name, int $milligrams, string $from, ?string $client = null, string $kind = 'stock'): int
     {
-        $lot = ['name' => $name, 'kind' => $kind, 'alloy' => $alloy, 'fineness' => Alloy::named($alloy, Workshop::the()->rulebook->rules())->fineness, 'client_id' => $client === null ? null : Client::query()->where('name', $client)->value('id'), 'origin' => $from];
+        $lot = ['name' => $name, 'kind' => $kind, 'alloy' => $alloy, 'fineness' => Alloy::named($alloy, Workshop::the()->rulebook->settings())->fineness, 'client_id' => $client === null ? null : Client::query()->where('name', $client)->value('id'), 'origin' => $from];
 
         return (int) (new AccountKeeper)->receive($lot, $milligrams, $from, $this->maren)->postings[0]?->lot_id;
     }
@@ -246,7 +246,7 @@ final class DemoSeeder extends Seeder
         $minutes = (int) ceil(array_sum(array_column($stages, 'minutes')));
         $began = now()->subMinutes($minutes);
         $run = Run::query()->create(['stages' => $stages, 'events' => [], 'ready_at' => now(), 'started_at' => $began, 'ended_at' => now(), 'speed' => 1]);
-        $steps = array_map(static fn (Step $step): string => $step->value, Step::cases());
+        $steps = array_map(static fn (CastingStep $step): string => $step->value, CastingStep::cases());
         $flask = $run->flasks()->create([
             'flask' => (string) $reckoned->value('flask.choose', 'flask'), 'diameter' => (float) $reckoned->value('flask.choose', 'flask_diameter'), 'height' => (float) $reckoned->value('flask.choose', 'flask_height'),
             'alloy' => (string) $job->held()->decision('brief.alloy'), 'pour_c' => (float) $reckoned->value('pour.temperatures', 'flask_temperature'), 'ticks' => [],
@@ -291,9 +291,9 @@ final class DemoSeeder extends Seeder
     }
 
     /** A job's answers; a burnout's heat is reckoned once for the same flask and programme. */
-    private function reckon(Job $job): Reckoned
+    private function reckon(Job $job): JobAnswers
     {
-        return JobReckoner::reckon($job->held(), $job->rules(), fn (string $key, Closure $make): Answer => $this->known[$key] ??= $make());
+        return JobCalculator::reckon($job->held(), $job->settings(), fn (string $key, Closure $make): Answer => $this->known[$key] ??= $make());
     }
 
     private function notNeeded(Job $job, Station $station): Job

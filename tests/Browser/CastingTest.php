@@ -58,7 +58,7 @@ it('plans a burnout, switches it on, sees it fail, answers the alarm, and pours 
     $this->browser->executeScript('window.rung = 0; return 0');
     $this->tap('300 ×');
     $this->until(fn (): bool => $run->refresh()->minute() > 12, 'the kiln does not go');
-    $this->click('[data-befall="thermocouple"]');
+    $this->click('[data-fault="thermocouple"]');
     // The watcher that bin/start runs looks every two seconds.
     $this->until(function (): bool {
         $this->artisan('sprue:watch', ['--once' => true]);
@@ -69,7 +69,7 @@ it('plans a burnout, switches it on, sees it fail, answers the alarm, and pours 
     $this->until(fn (): bool => (int) $this->browser->executeScript('return window.rung') >= 6, 'the alarm does not go on ringing');
     $this->click('[data-alarm="thermocouple-lost"] button');
     $this->gone('[data-alarm="thermocouple-lost"]');
-    $this->click('[data-befall="thermocouple"]');
+    $this->click('[data-fault="thermocouple"]');
     foreach (['invested', 'has stood', 'in the kiln', 'burnt out'] as $step) {
         $this->tap($step);
         $this->reads('[data-flask="1"] table', $step);

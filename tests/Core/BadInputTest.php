@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use HotSprue\Calculation\UnknownCalculation;
+use HotSprue\Calculations;
 use HotSprue\Measures\BenchTalk;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\Quantity;
-use HotSprue\Sheet\Sheets;
-use HotSprue\Sheet\UnknownSheet;
 
 it('reads measures as they are said', function (Quantity $quantity, string $typed, float $expected): void {
     expect(BenchTalk::read($quantity, $typed))->toEqualWithDelta($expected, 5e-4 * max(1.0, abs($expected) / 10));
@@ -53,7 +53,7 @@ it('takes zero where nothing is a size', function (): void {
 });
 
 it('knows no sheet by another name', function (): void {
-    expect(fn () => Sheets::answer('wax.magic', []))->toThrow(UnknownSheet::class);
+    expect(fn () => Calculations::answer('wax.magic', []))->toThrow(UnknownCalculation::class);
 });
 
 it('says whether a figure was typed, the workshop’s or the default', function (): void {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use HotSprue\Sheet\Sheets;
+use HotSprue\Calculations;
 use Tests\Support\Findings;
 
 dataset('findings', static function (): iterable {
@@ -26,7 +26,7 @@ it('is cleared by the figure that its remedy sets', function (string $sheet, str
 it('has a trial for every finding that a sheet declares', function (): void {
     $tried = array_map(static fn (array $row): string => "{$row[0]} {$row[1]}", Findings::all());
     $declared = [];
-    foreach (Sheets::all() as $name => $sheet) {
+    foreach (Calculations::all() as $name => $sheet) {
         foreach (array_keys($sheet->description()->findings) as $code) {
             $declared[] = "{$name} {$code}";
         }

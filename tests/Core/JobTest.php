@@ -2,35 +2,35 @@
 
 declare(strict_types=1);
 
-use HotSprue\Job\Assembling;
+use HotSprue\Calculations;
 use HotSprue\Job\Cautions;
 use HotSprue\Job\Change;
 use HotSprue\Job\DecisionFields;
 use HotSprue\Job\Document;
 use HotSprue\Job\Drift;
-use HotSprue\Job\Feeds;
 use HotSprue\Job\InFlask;
-use HotSprue\Job\JobReckoner;
+use HotSprue\Job\InputBindings;
+use HotSprue\Job\JobAnswers;
+use HotSprue\Job\JobCalculator;
+use HotSprue\Job\JobTemplate;
 use HotSprue\Job\Kind;
-use HotSprue\Job\Likeness;
 use HotSprue\Job\ReadingFields;
-use HotSprue\Job\Reckoned;
 use HotSprue\Job\Source;
 use HotSprue\Job\Station;
+use HotSprue\Job\SuggestedAssembly;
 use HotSprue\Job\Surroundings;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Sheets;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** @param array<string, mixed> $typed */
 function document(array $typed): Document
 {
-    return Document::blank()->with(Document::understood(array_map(static fn (string $path, mixed $to): Change => new Change($path, null, $to), array_keys($typed), $typed), Rules::shipped()));
+    return Document::blank()->with(Document::understood(array_map(static fn (string $path, mixed $to): Change => new Change($path, null, $to), array_keys($typed), $typed), WorkshopSettings::shipped()));
 }
 
 /** @param array<string, mixed> $typed */
-function job(array $typed): Reckoned
+function job(array $typed): JobAnswers
 {
-    return JobReckoner::reckon(document($typed), Rules::shipped());
+    return JobCalculator::reckon(document($typed), WorkshopSettings::shipped());
 }
 
 const RING = ['brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925', 'form.width_top' => '4 mm', 'form.thickness_top' => '2 mm'];
@@ -43,8 +43,8 @@ function asked(Source $source): array
 
 it('feeds every sheet only from what there is, and from uses that were reckoned before', function (): void {
     $before = [];
-    foreach (Feeds::table() as $use => ['sheet' => $sheet, 'inputs' => $inputs, 'when' => $when]) {
-        $known = array_column(Sheets::describe($sheet)->inputs, 'name');
+    foreach (InputBindings::table() as $use => ['sheet' => $sheet, 'inputs' => $inputs, 'when' => $when]) {
+        $known = array_column(Calculations::describe($sheet)->inputs, 'name');
         $sources = array_merge(...array_values($inputs), ...[array_column($when, 0)]);
         expect(array_diff(array_keys($inputs), $known))->toBe([], "{$use} feeds what {$sheet} does not take");
         foreach (array_merge(...array_map(asked(...), $sources)) as $source) {
@@ -54,7 +54,7 @@ it('feeds every sheet only from what there is, and from uses that were reckoned 
                 'reading', 'picked' => expect(ReadingFields::of($source->name))->toHaveKey($source->result, message: $what),
                 'collected' => expect(array_diff(array_keys($source->flags), array_keys(ReadingFields::of($source->name))))->toBe([], $what),
                 'flags' => expect(array_diff($source->flags, array_keys(DecisionFields::all())))->toBe([], $what),
-                'result' => expect($before)->toContain($source->name)->and(Sheets::describe(Feeds::table()[$source->name]['sheet'])->result($source->result))->not->toBeNull($what),
+                'result' => expect($before)->toContain($source->name)->and(Calculations::describe(InputBindings::table()[$source->name]['sheet'])->result($source->result))->not->toBeNull($what),
                 'flask' => expect(property_exists(InFlask::class, $source->name))->toBeTrue($what),
                 'around' => expect(property_exists(Surroundings::class, $source->name))->toBeTrue($what),
                 default => expect($source->kind)->toBeIn(['fixed', 'yes']),
@@ -66,19 +66,19 @@ it('feeds every sheet only from what there is, and from uses that were reckoned 
 
 it('answers every use at one station, and shows only figures that there are', function (): void {
     $answered = array_merge(...array_map(static fn (Station $station): array => $station->uses(), Station::cases()));
-    expect(array_values(array_diff($answered, array_keys(Feeds::table()))))->toBe([])->and(count($answered))->toBe(count(array_unique($answered)))
-        ->and(array_values(array_diff(array_keys(Feeds::table()), $answered)))->toBe([]);
+    expect(array_values(array_diff($answered, array_keys(InputBindings::table()))))->toBe([])->and(count($answered))->toBe(count(array_unique($answered)))
+        ->and(array_values(array_diff(array_keys(InputBindings::table()), $answered)))->toBe([]);
     foreach (Station::cases() as $station) {
         expect($station->signOff())->not->toBe('')->and($station->label())->not->toBe('');
         foreach ($station->strip() as [$use, $result]) {
-            expect(Sheets::describe(Feeds::table()[$use]['sheet'])->result($result))->not->toBeNull("{$station->value}: {$use} {$result}");
+            expect(Calculations::describe(InputBindings::table()[$use]['sheet'])->result($result))->not->toBeNull("{$station->value}: {$use} {$result}");
         }
     }
 });
 
 it('holds no decision at a station’s name that leads nowhere', function (): void {
     $fed = [];
-    foreach (Feeds::table() as ['inputs' => $inputs, 'when' => $when]) {
+    foreach (InputBindings::table() as ['inputs' => $inputs, 'when' => $when]) {
         foreach (array_merge(...array_values($inputs), ...[array_column($when, 0)]) as $source) {
             foreach (asked($source) as $one) {
                 $fed = [...$fed, ...($one->kind === 'decision' ? [$one->name] : []), ...($one->kind === 'flags' ? array_values($one->flags) : []), ...($one->unless === null ? [] : [$one->unless]), ...($one->kind === 'result' ? array_keys($one->flags) : [])];
@@ -187,7 +187,7 @@ it('names lead, cadmium, mercury, vents, acids and rhodium where they are met', 
 
 it('proposes nothing that its own plan refuses', function (array $typed): void {
     $document = document([...RING, ...$typed]);
-    $proposed = Assembling::of($document, JobReckoner::reckon($document, Rules::shipped()));
+    $proposed = SuggestedAssembly::of($document, JobCalculator::reckon($document, WorkshopSettings::shipped()));
     $rows = [];
     foreach ($proposed as $group => $list) {
         foreach ($list as $at => $row) {
@@ -204,7 +204,7 @@ it('proposes nothing that its own plan refuses', function (array $typed): void {
 ]);
 
 it('copies of a job what is a plan, not what was seen', function (): void {
-    $changes = Likeness::of(document([...RING, 'brief.due' => '2027-01-01', 'handover.mark' => 'struck', 'joints.0.id' => 'x', 'joints.0.gap' => '0.1', 'cuts.0.length' => '12', 'attempts.0.bore' => '17']));
+    $changes = JobTemplate::of(document([...RING, 'brief.due' => '2027-01-01', 'handover.mark' => 'struck', 'joints.0.id' => 'x', 'joints.0.gap' => '0.1', 'cuts.0.length' => '12', 'attempts.0.bore' => '17']));
     expect(array_map(static fn (Change $change): string => $change->path, $changes))->toEqualCanonicalizing(['brief.alloy', 'brief.finger', 'form.thickness_top', 'form.width_top', 'cuts.0.length', 'joints.0.id']);
 });
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use HotSprue\Sheet\Answer;
+use HotSprue\Calculation\Answer;
 use Tests\Support\EveryPlan;
 
 // Expected figures are the workbook's, reckoned by hand from its list of solders, or found by trying every order.

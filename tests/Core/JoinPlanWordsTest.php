@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\Finding;
-use HotSprue\Sheet\Level;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\Finding;
+use HotSprue\Calculation\Level;
 
 /**
  * A piece of sterling, its joints and more.

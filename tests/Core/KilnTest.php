@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
+use HotSprue\Casting\CastingStep;
 use HotSprue\Casting\Sharing;
-use HotSprue\Casting\Step;
 use HotSprue\Drawing\RunDrawing;
-use HotSprue\Kiln\KilnEvent;
+use HotSprue\Kiln\KilnFault;
+use HotSprue\Kiln\KilnWatch;
 use HotSprue\Kiln\SimulatedKiln;
-use HotSprue\Kiln\Watch;
-use HotSprue\Rules\Rules;
 use HotSprue\Stock\Alloy;
 use HotSprue\Stock\Alloys;
+use HotSprue\Workshop\WorkshopSettings;
 
 const STAGES = [['to' => 149.0, 'minutes' => 60.0], ['to' => 371.0, 'minutes' => 60.0], ['to' => 732.0, 'minutes' => 125.0], ['to' => 540.0, 'minutes' => 120.0]];
 
@@ -29,24 +29,24 @@ it('plans by its climb and fall, stage by stage', function (): void {
 });
 
 it('is the same whenever it is asked, and follows its programme', function (): void {
-    $kiln = new SimulatedKiln(STAGES, [new KilnEvent('door', 100, 103)]);
+    $kiln = new SimulatedKiln(STAGES, [new KilnFault('door', 100, 103)]);
     expect($kiln->reading(200.0))->toEqualWithDelta($kiln->readings([50.0, 120.0, 200.0])[2], 1e-6);
     foreach (kilnLog(new SimulatedKiln(STAGES), 365) as $point) {
         expect(abs($point['kiln_c'] - $point['planned_c']))->toBeLessThan(20.0);
     }
 });
 
-it('fares as a kiln does when something befalls it, and raises the alarm that fits', function (string $kind, string $code, ?float $to): void {
+it('fares as a kiln with a fault does, and raises the alarm that fits', function (string $kind, string $code, ?float $to): void {
     $well = new SimulatedKiln(STAGES);
-    $ill = new SimulatedKiln(STAGES, [new KilnEvent($kind, 130.0, $to)]);
-    expect(Watch::alarms(kilnLog($well, 365), 732.0))->toBe([]);
-    $alarms = Watch::alarms(kilnLog($ill, 200), 732.0);
+    $ill = new SimulatedKiln(STAGES, [new KilnFault($kind, 130.0, $to)]);
+    expect(KilnWatch::alarms(kilnLog($well, 365), 732.0))->toBe([]);
+    $alarms = KilnWatch::alarms(kilnLog($ill, 200), 732.0);
     expect(array_keys($alarms))->toContain($code)->and($alarms[$code]['min'])->toBeGreaterThanOrEqual(130.0)->and($alarms[$code]['message'])->not->toBe('')
         ->and($ill->reading(129.0))->toEqualWithDelta($well->reading(129.0), 1e-9);
 })->with([['power', 'behind', null], ['element', 'behind', null], ['thermocouple', 'thermocouple-lost', 131.0], ['door', 'behind', null]]);
 
 it('cries over 732 and the hunting of a thermocouple, and not under it', function (): void {
-    $at = static fn (float $c): array => Watch::alarms([['min' => 1.0, 'kiln_c' => $c, 'planned_c' => 732.0]], 732.0);
+    $at = static fn (float $c): array => KilnWatch::alarms([['min' => 1.0, 'kiln_c' => $c, 'planned_c' => 732.0]], 732.0);
     expect($at(744.1))->toHaveKey('too-hot')->and($at(744.0))->toBe([]);
 });
 
@@ -58,8 +58,8 @@ it('lets jobs of one alloy and one heat share a flask, and says why others do no
 
 it('quenches as the metal wants it, by its colour and not by its name', function (): void {
     $own = ['name' => '18k-red', 'label' => '18k red', 'metal' => 'gold', 'fineness' => 0.75, 'density' => 15.0, 'solidus_c' => 880, 'liquidus_c' => 900];
-    $rules = Rules::with(['stock.alloys' => [...Alloys::shipped(), [...$own, 'colour' => 'rose'], [...$own, 'name' => 'primrose']]]);
-    $quench = static fn (string $alloy): string => Step::quench(Alloy::named($alloy, $rules));
+    $settings = WorkshopSettings::with(['stock.alloys' => [...Alloys::shipped(), [...$own, 'colour' => 'rose'], [...$own, 'name' => 'primrose']]]);
+    $quench = static fn (string $alloy): string => CastingStep::quench(Alloy::named($alloy, $settings));
     expect($quench('14k-rose'))->toContain('at once')->and($quench('14k-white-nickel'))->toContain('over 15 min')->and($quench('sterling-925'))->toContain('3 to 8 min')
         ->and($quench('18k-red'))->toContain('at once')->and($quench('primrose'))->toContain('3 to 8 min');
 });

@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use HotSprue\Drawing\PathPoints;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\BenchTalk;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 it('refuses inputs that are each fine but do not go together, and names the field', function (string $sheet, array $input, string $field, string $says): void {
     $refused = refused($sheet, $input);
@@ -52,7 +52,7 @@ it('refuses inputs that are each fine but do not go together, and names the fiel
 ]);
 
 it('says of each kind of field what it accepts', function (Field $field, mixed $raw): void {
-    expect(static fn () => $field->read($raw, Rules::shipped()))->toThrow(NotUnderstood::class);
+    expect(static fn () => $field->read($raw, WorkshopSettings::shipped()))->toThrow(NotUnderstood::class);
 })->with([
     'a text as yes or no' => [Field::yesNo('flag', 'a flag'), 'yes'],
     'a list as text' => [Field::text('words', 'words'), ['a']],
@@ -78,12 +78,12 @@ it('says of each kind of field what it accepts', function (Field $field, mixed $
 ]);
 
 it('understands what a list of names is said with', function (mixed $raw, array $read): void {
-    expect(Field::text('names', 'names')->many()->default([])->read($raw, Rules::shipped()))->toBe($read);
+    expect(Field::text('names', 'names')->many()->default([])->read($raw, WorkshopSettings::shipped()))->toBe($read);
 })->with([['shank, bezel', ['shank', 'bezel']], ['', []], [' , ', []], [['a', 'b'], ['a', 'b']], [[], []], ['one', ['one']]]);
 
 it('names every field that is wrong at once', function (): void {
     try {
-        Input::read([Field::length('a', 'a'), Field::length('b', 'b'), Field::count('c', 'c')->default(1)], ['a' => 'wide', 'd' => 2], Rules::shipped());
+        Input::read([Field::length('a', 'a'), Field::length('b', 'b'), Field::count('c', 'c')->default(1)], ['a' => 'wide', 'd' => 2], WorkshopSettings::shipped());
         $errors = [];
     } catch (BadInput $bad) {
         $errors = $bad->errors;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use HotSprue\Sheet\Level;
+use HotSprue\Calculation\Level;
 use Tests\Support\Drawn;
 
 it('makes a tube bezel of the tube: its own outside, volume and mass, and no strip', function (): void {

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use HotSprue\Sheet\Finding;
+use HotSprue\Calculation\Finding;
 
 const TWO_PARTS = ['parts' => [['id' => 'ring', 'alloy' => '18k-yellow', 'mass' => 4], ['id' => 'insert', 'alloy' => '18k-yellow', 'mass' => 0.4]], 'joints' => [['id' => 'left', 'parts' => 'ring, insert']]];
 
 /** @return list<string> */
-function codesOf(HotSprue\Sheet\Answer $answer): array
+function codesOf(HotSprue\Calculation\Answer $answer): array
 {
     return array_map(static fn (Finding $finding): string => $finding->code, $answer->findings);
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use HotSprue\Sheet\Level;
+use HotSprue\Calculation\Level;
 
 // Expected figures are the workbook's, or reckoned by hand from section 11.
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use HotSprue\Sheet\Sheets;
-use HotSprue\Sheet\Working;
+use HotSprue\Calculation\Working;
+use HotSprue\Calculations;
 use Tests\Support\Arithmetic;
 use Tests\Support\Examples;
 
@@ -33,7 +33,7 @@ it('shows a sum that comes out at the result', function (string $sheet, array $i
 
 it('says for every number on the screen how it came about, and where each input is from', function (string $sheet, array $input): void {
     $answer = reckon($sheet, $input);
-    $description = Sheets::describe($sheet);
+    $description = Calculations::describe($sheet);
     $inputs = array_column($description->inputs, 'name');
     $worked = array_map(static fn (Working $working): string => $working->result, $answer->working);
     foreach ($answer->results as $name => $result) {
@@ -46,13 +46,13 @@ it('says for every number on the screen how it came about, and where each input 
 })->with('examples');
 
 it('calls every sheet by its own name', function (): void {
-    foreach (Sheets::all() as $name => $sheet) {
+    foreach (Calculations::all() as $name => $sheet) {
         expect($sheet->description()->name)->toBe($name);
     }
 });
 
 it('has an example for every sheet, and a result for every result that is declared', function (): void {
-    foreach (Sheets::all() as $name => $sheet) {
+    foreach (Calculations::all() as $name => $sheet) {
         $given = [];
         foreach (Examples::all()[$name] ?? [] as $input) {
             $given = [...$given, ...array_keys(reckon($name, $input)->results)];

@@ -71,7 +71,7 @@ it('logs the kiln, raises an alarm that stays until it is answered, and shows it
     for ($i = 0; $i < 90; $i++) {
         $this->travel(1)->minutes();
         if ($i === 69) {
-            $this->postJson("/api/casting/{$run->id}/befall", ['kind' => 'power', 'on' => true])->assertOk();
+            $this->postJson("/api/casting/{$run->id}/fault", ['kind' => 'power', 'on' => true])->assertOk();
         }
         $this->artisan('sprue:watch', ['--once' => true]);
     }
@@ -104,7 +104,7 @@ it('goes on after a restart with the gap shown and nothing lost', function (): v
 
 it('goes faster without making up what has passed, and is switched off once', function (): void {
     $run = planned([[waxed()->number]]);
-    $this->postJson("/api/casting/{$run->id}/befall", ['kind' => 'door', 'on' => true])->assertStatus(409);
+    $this->postJson("/api/casting/{$run->id}/fault", ['kind' => 'door', 'on' => true])->assertStatus(409);
     $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'on'])->assertOk();
     $this->travel(30)->minutes();
     $this->postJson("/api/casting/{$run->id}/kiln", ['do' => 'speed', 'speed' => 60])->assertOk()->assertJsonPath('speed', 60);
@@ -142,7 +142,7 @@ it('walks three flasks of four jobs through a power cut to weighed castings and 
     for ($second = 1; $second <= $length; $second++) {
         $this->travel(1)->seconds();
         if (in_array($second, [70, 110], true)) {
-            $this->postJson("/api/casting/{$run->id}/befall", ['kind' => 'power', 'on' => $second === 70])->assertOk();
+            $this->postJson("/api/casting/{$run->id}/fault", ['kind' => 'power', 'on' => $second === 70])->assertOk();
         }
         $this->artisan('sprue:watch', ['--once' => true]);
     }

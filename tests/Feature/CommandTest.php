@@ -6,7 +6,7 @@ use App\Benchmark\Measured;
 use App\Benchmark\Trials;
 use App\Models\Job;
 use App\Models\Person;
-use HotSprue\Sheet\Sheets;
+use HotSprue\Calculations;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Hash;
 
@@ -40,7 +40,7 @@ it('cannot read a file that is not there', function (): void {
 it('lists every sheet with its inputs', function (): void {
     Artisan::call('sprue:sheets');
     $said = Artisan::output();
-    foreach (array_keys(Sheets::all()) as $name) {
+    foreach (array_keys(Calculations::all()) as $name) {
         expect($said)->toContain($name);
     }
 });
@@ -64,10 +64,10 @@ it('opens an empty workshop with somebody at the bench', function (): void {
 it('has a trial that answers for every sheet', function (): void {
     $tried = [];
     foreach (Trials::all() as $name => [$sheet, $input, $wanted]) {
-        expect(Sheets::answer($sheet, $input)->sheet)->toBe($sheet, $name)->and($wanted)->toBeGreaterThan(0.0);
+        expect(Calculations::answer($sheet, $input)->sheet)->toBe($sheet, $name)->and($wanted)->toBeGreaterThan(0.0);
         $tried[] = $sheet;
     }
-    expect(array_values(array_diff(array_keys(Sheets::all()), $tried)))->toBe([]);
+    expect(array_values(array_diff(array_keys(Calculations::all()), $tried)))->toBe([]);
 });
 
 it('measures at the 95th percentile, and says what is over', function (): void {
@@ -138,6 +138,6 @@ it('has a default that was put right reach new jobs, and neither old ones nor fi
     $workshop->update(['rulebook_id' => $before->id]);
     Job::query()->where('number', $old)->update(['rulebook_id' => $before->id]);
     $new = $this->postJson('/api/jobs', [])->assertCreated()->json('number');
-    $rules = fn (int $number) => Job::query()->where('number', $number)->firstOrFail()->rules();
-    expect($rules($new)->num('sprue.margin'))->toBe(1.1)->and($rules($new)->num('work.kerf'))->toBe(0.25)->and($rules($new)->isOwn('work.kerf'))->toBeTrue()->and($rules($old)->num('sprue.margin'))->toBe(1.2);
+    $settings = fn (int $number) => Job::query()->where('number', $number)->firstOrFail()->settings();
+    expect($settings($new)->num('sprue.margin'))->toBe(1.1)->and($settings($new)->num('work.kerf'))->toBe(0.25)->and($settings($new)->isOwn('work.kerf'))->toBeTrue()->and($settings($old)->num('sprue.margin'))->toBe(1.2);
 });

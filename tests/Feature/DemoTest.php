@@ -6,9 +6,9 @@ use App\Bench\JobAnswer;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
+use HotSprue\Calculation\Finding;
+use HotSprue\Calculation\Level;
 use HotSprue\Job\Station;
-use HotSprue\Sheet\Finding;
-use HotSprue\Sheet\Level;
 use Illuminate\Support\Facades\Artisan;
 
 it('tells of castings, weights and metal that make sense', function (): void {

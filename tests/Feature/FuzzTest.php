@@ -11,7 +11,7 @@ it('answers bent requests to every route within the contract, and in time', func
 });
 
 it('tells a fault that there is: an answer that is not in the contract', function (): void {
-    $kept = fn (string $json, string $status = '200'): string => App\Contract\Kept::at('/api/devices/{device}', 'get', $json, $status);
+    $kept = fn (string $json, string $status = '200'): string => App\Contract\ContractValidator::at('/api/devices/{device}', 'get', $json, $status);
     expect($kept('{"value":1.5,"unit":"g","stable":true,"simulated":true}'))->toBe('')
         ->and($kept('{"value":"heavy","unit":"g","stable":true,"simulated":true}'))->toContain('number')
         ->and($kept('{"errors":{"_":["gone"]}}', '404'))->toBe('')->and($kept('{"message":"gone"}', '404'))->not->toBe('')->and($kept('{}', '418'))->toContain('names no status 418');

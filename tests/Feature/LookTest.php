@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\ClientReview;
 use App\Models\Job;
 use App\Models\Letter;
-use App\Models\Look;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -89,7 +89,7 @@ it('counts looks, words and photographs each by itself', function (): void {
 it('keeps what “may be cast” was said of, and says at Wax and on Today when it is no longer that', function (): void {
     $path = sent($this->job);
     says($path, ['what' => 'approves', 'name' => 'Oda'])->assertRedirect();
-    $look = Look::query()->firstOrFail();
+    $look = ClientReview::query()->firstOrFail();
     expect($look->shown['by'])->toBe('Oda')->and($look->shown['drawings']['ring']['svg'])->toStartWith('<svg');
     $caution = fn (): mixed => collect($this->getJson("/api/jobs/{$this->job->number}?station=wax")->json('page.findings'))->firstWhere('code', 'changed-since-approval');
     expect($caution())->toBeNull()->and($this->getJson('/api/today')->json('changed'))->toBe([]);

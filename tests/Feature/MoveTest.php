@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Database\Mover;
+use App\Database\DatabaseTransfer;
 use App\Models\Job;
 use App\Models\Lot;
 use Illuminate\Support\Facades\Artisan;
@@ -26,19 +26,19 @@ it('moves a whole workshop into another database, counts both, and the next job 
     $this->postJson('/api/metal', ['alloy' => 'sterling-925', 'mass' => '10'])->assertCreated();
     $this->putJson('/api/shop', ['work.kerf' => '0.25'])->assertOk();
     $file = emptyWorkshop('moved');
-    $counts = Mover::move(DB::connection(), DB::connection('moved'));
+    $counts = DatabaseTransfer::move(DB::connection(), DB::connection('moved'));
     expect($counts['jobs'])->toBe(1)->and($counts['entries'])->toBe(2)->and($counts['lots'])->toBe(1)->and($counts['journal'])->toBe(DB::table('journal')->count());
     foreach (['jobs' => 'document', 'entries' => 'edits', 'rulebooks' => 'figures', 'lots' => 'mass_mg'] as $table => $column) {
         expect(DB::connection('moved')->table($table)->orderBy('id')->pluck($column)->all())->toEqual(DB::table($table)->orderBy('id')->pluck($column)->all(), $table);
     }
     // What is there already is not moved over.
-    expect(fn () => Mover::move(DB::connection(), DB::connection('moved')))->toThrow(RuntimeException::class, 'holds a workshop already');
+    expect(fn () => DatabaseTransfer::move(DB::connection(), DB::connection('moved')))->toThrow(RuntimeException::class, 'holds a workshop already');
     unlink($file);
 });
 
 it('names every table that there is', function (): void {
     $tables = array_column(DB::getSchemaBuilder()->getTables(), 'name');
-    $moved = (new ReflectionClassConstant(Mover::class, 'TABLES'))->getValue();
+    $moved = (new ReflectionClassConstant(DatabaseTransfer::class, 'TABLES'))->getValue();
     expect(array_values(array_diff($tables, [...$moved, 'migrations', 'turns', 'sqlite_sequence'])))->toBe([])->and(array_diff($moved, $tables))->toBe([]);
 });
 

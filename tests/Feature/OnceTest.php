@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\May;
-use App\Http\Middleware\Once;
+use App\Http\Middleware\IdempotentRequest;
+use App\Http\Middleware\RequireAbility;
 use App\Models\Client;
+use App\Models\ClientReview;
 use App\Models\Clock;
 use App\Models\DoneRequest;
 use App\Models\Entry;
 use App\Models\Job;
-use App\Models\Look;
 use App\Models\Lot;
 use App\Models\Movement;
 use App\Models\Person;
@@ -25,7 +25,7 @@ use Illuminate\Support\Str;
 function everything(): array
 {
     $counts = [];
-    foreach ([Job::class, Client::class, Entry::class, Lot::class, Movement::class, Look::class, Clock::class, Run::class, StretchTest::class, Person::class] as $model) {
+    foreach ([Job::class, Client::class, Entry::class, Lot::class, Movement::class, ClientReview::class, Clock::class, Run::class, StretchTest::class, Person::class] as $model) {
         $counts[$model] = $model::query()->count();
     }
 
@@ -138,8 +138,8 @@ it('has every route that changes something done once, and every route beside the
     foreach ($routes as $route) {
         $chain = $route->gatherMiddleware();
         $changes = array_intersect($route->methods(), ['POST', 'PUT', 'PATCH', 'DELETE']) !== [];
-        expect(in_array(Once::class, $chain, true))->toBe($changes && ! in_array($route->uri(), $unkept, true), $route->uri());
-        $says = array_filter($chain, static fn (mixed $one): bool => is_string($one) && (str_starts_with($one, 'may:') || $one === May::class));
+        expect(in_array(IdempotentRequest::class, $chain, true))->toBe($changes && ! in_array($route->uri(), $unkept, true), $route->uri());
+        $says = array_filter($chain, static fn (mixed $one): bool => is_string($one) && (str_starts_with($one, 'may:') || $one === RequireAbility::class));
         expect($says !== [])->toBe(str_starts_with($route->uri(), 'api/') && ! in_array($route->uri(), ['api/bench', 'api/sign-in', 'api/sign-out'], true), $route->uri());
     }
     // The framework's own way to write files is not among them.

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Contract\OpenApi;
-use HotSprue\Sheet\Sheets;
+use HotSprue\Calculations;
 use Symfony\Component\Process\Process;
 use Tests\Support\Contract;
 use Tests\Support\Examples;
@@ -54,7 +54,7 @@ it('lists every sheet with its inputs, defaults and findings', function (): void
     $this->artisan('sprue:sheets', ['--json' => true])->assertSuccessful();
     $this->artisan('sprue:sheets', ['sheet' => 'wax.dimensions'])->expectsOutputToContain('shrinkage')->assertSuccessful();
     $names = array_column($this->getJson('/api/catalogue')->json('sheets'), 'name');
-    expect($names)->toBe(array_keys(Sheets::all()));
+    expect($names)->toBe(array_keys(Calculations::all()));
 });
 
 it('has committed what the code generates', function (): void {

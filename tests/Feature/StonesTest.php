@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Models\ClientReview;
 use App\Models\Job;
 use App\Models\Letter;
-use App\Models\Look;
 use App\Models\Picture;
 use HotSprue\Job\Document;
 use HotSprue\Job\Upgrade;
-use HotSprue\Rules\Rules;
+use HotSprue\Workshop\WorkshopSettings;
 use Symfony\Component\Process\Process;
 use Tests\Support\Contract;
 
@@ -97,7 +97,7 @@ it('brings a job of version 1 up to the present, as a file and as it was stored'
     $data = json_decode($sample, true)['document'];
     $up = Upgrade::toPresent($data);
     expect($up['version'])->toBe(Document::VERSION)->and($up['decisions'])->toBe($data['decisions'])->and(array_map(static fn (array $row): array => array_diff_key($row, ['key' => 1]), $up['attempts']))->toBe($data['attempts'])->and(array_column($up['attempts'], 'key'))->toBe(['0', '1'])->and($up['stations']['stones']['state'])->toBe('not-needed');
-    expect(Document::imported($data, Rules::shipped())->list('stones'))->toBe([])->and(Document::stored($data)->toArray()['version'])->toBe(Document::VERSION);
+    expect(Document::imported($data, WorkshopSettings::shipped())->list('stones'))->toBe([])->and(Document::stored($data)->toArray()['version'])->toBe(Document::VERSION);
     $this->import($sample)->assertStatus(422)->assertJsonStructure(['errors' => ['pictures.0']]);
     Picture::query()->create(['job_id' => Job::factory()->create()->id, 'file' => $data['pictures'][0]['file']]);
     $this->import($sample)->assertCreated();
@@ -110,7 +110,7 @@ it('brings a job of version 2 up to the present', function (): void {
         // It was handed over before there was a bench to pass.
         ->and($up['stations']['join']['state'])->toBe('not-needed')->and($up['stations']['handover']['state'])->toBe('not-needed')
         ->and(Upgrade::toPresent([...$data, 'closed' => null])['stations'])->not->toHaveKey('join')
-        ->and(Document::imported($data, Rules::shipped())->list('parts'))->toBe([]);
+        ->and(Document::imported($data, WorkshopSettings::shipped())->list('parts'))->toBe([]);
 });
 
 it('sends the client a look whose token is nowhere kept, and takes the client’s word', function (): void {
@@ -118,7 +118,7 @@ it('sends the client a look whose token is nowhere kept, and takes the client’
     $sent = $this->postJson("/api/jobs/{$job->number}/looks", ['to' => 'oda@brannick.invalid', 'arrangements' => ['head']])->assertCreated();
     $path = parse_url($sent->json('address'), PHP_URL_PATH);
     $token = basename($path);
-    expect(strlen($token))->toBeGreaterThanOrEqual(40)->and(Look::query()->firstOrFail()->getAttributes())->not->toContain($token)->and(Letter::query()->firstOrFail()->body)->not->toContain($token)->toContain('/look/…');
+    expect(strlen($token))->toBeGreaterThanOrEqual(40)->and(ClientReview::query()->firstOrFail()->getAttributes())->not->toContain($token)->and(Letter::query()->firstOrFail()->body)->not->toContain($token)->toContain('/look/…');
     config(['sprue.network' => true]);
     auth()->logout();
     $this->getJson("/api/jobs/{$job->number}")->assertUnauthorized();
@@ -141,7 +141,7 @@ it('is dead when it is withdrawn, when its time is over, and for any other token
     $this->get($path)->assertNotFound()->assertSee('This link has ended')->assertDontSee('lantern');
     $this->travelBack();
     $this->get($path)->assertOk();
-    $this->postJson('/api/looks/'.Look::query()->firstOrFail()->id.'/revoke')->assertOk()->assertJsonPath('looks.0.state', 'revoked');
+    $this->postJson('/api/looks/'.ClientReview::query()->firstOrFail()->id.'/revoke')->assertOk()->assertJsonPath('looks.0.state', 'revoked');
     $this->get($path)->assertNotFound();
     $this->post($path, ['what' => 'approves', 'name' => 'Oda'])->assertNotFound();
     expect($job->refresh()->held()->list('words'))->toBe([]);

@@ -103,8 +103,8 @@ it('refuses unknown and bent parts line by line, and takes nothing', function (a
     'a part that is none' => [['secrets' => 1], 'secrets'],
 ]);
 
-it('refuses rules that are text, unknown or bent', function (mixed $rules, string $path): void {
-    $this->import((string) json_encode([...$this->file, 'rules' => $rules]))->assertStatus(422)->assertJsonPath('errors', fn (array $errors): bool => array_key_exists($path, $errors));
+it('refuses rules that are text, unknown or bent', function (mixed $settings, string $path): void {
+    $this->import((string) json_encode([...$this->file, 'rules' => $settings]))->assertStatus(422)->assertJsonPath('errors', fn (array $errors): bool => array_key_exists($path, $errors));
 })->with([
     'text' => ['words', 'rules'],
     'a figure that is none' => [['own' => [], 'figures' => ['moon' => 1]], 'rules.figures.moon'],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Contract\Kept;
+use App\Contract\ContractValidator;
 
 /** Holds an answer against the contract. */
 final class Contract
@@ -12,12 +12,12 @@ final class Contract
     /** What is wrong with an answer; nothing where it keeps the contract. */
     public static function breaks(string $schema, string $json): string
     {
-        return Kept::against("/components/schemas/{$schema}", $json);
+        return ContractValidator::against("/components/schemas/{$schema}", $json);
     }
 
     /** Against a path's own answer, such as `/api/jobs`, `get`, `200`. */
     public static function breaksAt(string $path, string $verb, string $json, string $status = '200'): string
     {
-        return Kept::at($path, $verb, $json, $status);
+        return ContractValidator::at($path, $verb, $json, $status);
     }
 }

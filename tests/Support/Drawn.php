@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use HotSprue\Calculations;
 use HotSprue\Drawing\Drawings;
 use HotSprue\Drawing\View;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Sheets;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** What a sheet draws, measured as one would on paper. */
 final readonly class Drawn
@@ -22,11 +22,11 @@ final readonly class Drawn
      */
     public static function of(string $sheet, array $given): array
     {
-        $rules = isset($given['rules']) ? Rules::with($given['rules']) : Rules::shipped();
+        $settings = isset($given['rules']) ? WorkshopSettings::with($given['rules']) : WorkshopSettings::shipped();
         unset($given['rules']);
-        $input = Input::read(Sheets::describe($sheet)->inputs, $given, $rules);
+        $input = Input::read(Calculations::describe($sheet)->inputs, $given, $settings);
         $views = [];
-        foreach (Drawings::of($input, Sheets::named($sheet)->reckon($input, $rules), $rules) as $view) {
+        foreach (Drawings::of($input, Calculations::named($sheet)->reckon($input, $settings), $settings) as $view) {
             /** @var View $view */
             $views[$view->name] = new self($view->toArray());
         }

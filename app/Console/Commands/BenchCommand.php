@@ -9,10 +9,10 @@ use App\Benchmark\Measured;
 use App\Benchmark\Trials;
 use App\Http\Controllers\MetalController;
 use App\Models\Job;
-use HotSprue\Job\JobReckoner;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Sheets;
+use HotSprue\Calculations;
+use HotSprue\Fields\Input;
+use HotSprue\Job\JobCalculator;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Console\Command;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -53,12 +53,12 @@ final class BenchCommand extends Command
     /** @return list<Measured> */
     private function core(int $times): array
     {
-        $rules = Rules::shipped();
+        $settings = WorkshopSettings::shipped();
         $measured = [];
         foreach (Trials::all() as $name => [$sheet, $raw, $wanted]) {
-            $calculation = Sheets::named($sheet);
-            $fields = Sheets::describe($sheet)->inputs;
-            $measured[] = Measured::of("core {$name}", $times, static fn () => $calculation->reckon(Input::read($fields, $raw, $rules), $rules), $wanted);
+            $calculation = Calculations::named($sheet);
+            $fields = Calculations::describe($sheet)->inputs;
+            $measured[] = Measured::of("core {$name}", $times, static fn () => $calculation->reckon(Input::read($fields, $raw, $settings), $settings), $wanted);
         }
 
         return $measured;
@@ -67,9 +67,9 @@ final class BenchCommand extends Command
     private function job(int $times): Measured
     {
         $job = Job::query()->with('rulebook')->whereNotNull('due_on')->orderByRaw('length(document) desc')->first() ?? throw new RuntimeException('There is no job to measure; start with the demo.');
-        [$document, $rules] = [$job->held(), $job->rules()];
+        [$document, $settings] = [$job->held(), $job->settings()];
 
-        return Measured::of('core, a whole job', $times, static fn () => JobReckoner::reckon($document, $rules), 20.0);
+        return Measured::of('core, a whole job', $times, static fn () => JobCalculator::reckon($document, $settings), 20.0);
     }
 
     /** The metal page's whole answer with 50,000 movements, in a database of its own in memory. */

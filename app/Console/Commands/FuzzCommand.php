@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Contract\Kept;
-use App\Fuzzing\Asked;
+use App\Contract\ContractValidator;
+use App\Fuzzing\FuzzRequest;
 use App\Fuzzing\Requests;
 use App\Fuzzing\Workbench;
 use Illuminate\Console\Command;
@@ -49,7 +49,7 @@ final class FuzzCommand extends Command
         return $this->found === [] ? self::SUCCESS : self::FAILURE;
     }
 
-    private function send(Kernel $kernel, Asked $asked, int $number): void
+    private function send(Kernel $kernel, FuzzRequest $asked, int $number): void
     {
         app('auth')->forgetGuards();
         $began = microtime(true);
@@ -59,7 +59,7 @@ final class FuzzCommand extends Command
         $this->judge($asked, $answer, $took, $number);
     }
 
-    private function judge(Asked $asked, Response $answer, float $took, int $number): void
+    private function judge(FuzzRequest $asked, Response $answer, float $took, int $number): void
     {
         $route = strtoupper($asked->verb).' '.$asked->route;
         $status = $answer->getStatusCode();
@@ -79,7 +79,7 @@ final class FuzzCommand extends Command
         if (! $isMet || ($isLarge && $number % self::SAMPLED !== 0)) {
             return;
         }
-        $broken = Kept::at($asked->route, $asked->verb, (string) $answer->getContent(), (string) $status);
+        $broken = ContractValidator::at($asked->route, $asked->verb, (string) $answer->getContent(), (string) $status);
         if ($broken !== '') {
             $this->found["contract {$route} {$status}: ".mb_strcut($broken, 0, 200)] ??= $asked->said();
         }

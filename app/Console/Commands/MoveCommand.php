@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Database\Mover;
+use App\Database\DatabaseTransfer;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
@@ -25,7 +25,7 @@ final class MoveCommand extends Command
         }
         try {
             $this->callSilent('migrate', ['--force' => true, '--database' => $to]);
-            $counts = Mover::move(DB::connection($from), DB::connection($to));
+            $counts = DatabaseTransfer::move(DB::connection($from), DB::connection($to));
         } catch (RuntimeException $failed) {
             $this->error($failed->getMessage());
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Http\Requests\RawJson;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Sheets;
-use HotSprue\Sheet\UnknownSheet;
+use HotSprue\Calculation\UnknownCalculation;
+use HotSprue\Calculations;
+use HotSprue\Fields\BadInput;
 use Illuminate\Console\Command;
 
 /** Answers one sheet: JSON in, JSON out. Exit status 2 for bad input or an unknown sheet. */
@@ -31,10 +31,10 @@ final class ReckonCommand extends Command
             if ($text === false) {
                 throw BadInput::field('_', sprintf('The file %s cannot be read.', is_string($file) ? $file : 'standard input'));
             }
-            $answer = Sheets::answer(is_string($sheet) ? $sheet : '', RawJson::object($text))->toArray();
+            $answer = Calculations::answer(is_string($sheet) ? $sheet : '', RawJson::object($text))->toArray();
         } catch (BadInput $bad) {
             return $this->refuse($bad->errors);
-        } catch (UnknownSheet $unknown) {
+        } catch (UnknownCalculation $unknown) {
             return $this->refuse(['_' => [$unknown->getMessage()]]);
         }
         $this->print($answer);
@@ -67,10 +67,10 @@ final class ReckonCommand extends Command
             $sheet = $asked['sheet'] ?? null;
             $input = $asked['input'] ?? [];
 
-            return Sheets::answer(is_string($sheet) ? $sheet : '', is_array($input) ? $input : throw BadInput::field('input', 'An object of named inputs is accepted.'))->toArray();
+            return Calculations::answer(is_string($sheet) ? $sheet : '', is_array($input) ? $input : throw BadInput::field('input', 'An object of named inputs is accepted.'))->toArray();
         } catch (BadInput $bad) {
             return ['errors' => (object) $bad->errors];
-        } catch (UnknownSheet $unknown) {
+        } catch (UnknownCalculation $unknown) {
             return ['errors' => ['_' => [$unknown->getMessage()]]];
         }
     }

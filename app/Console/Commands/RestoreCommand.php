@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\Restore;
-use App\Bench\Watchman;
+use App\Bench\WatchProcess;
 use Illuminate\Console\Command;
 use RuntimeException;
 
@@ -18,7 +18,7 @@ final class RestoreCommand extends Command
     public function handle(Restore $restore): int
     {
         try {
-            Watchman::stop();
+            WatchProcess::stop();
             $file = $this->argument('file');
             $aside = $restore->from(is_string($file) ? $file : '');
         } catch (RuntimeException $failed) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Contract\Catalogue;
-use HotSprue\Rules\Rules;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Console\Command;
 
 final class SheetsCommand extends Command
@@ -17,7 +17,7 @@ final class SheetsCommand extends Command
     public function handle(): int
     {
         $only = $this->argument('sheet');
-        $sheets = array_values(array_filter(Catalogue::sheets(Rules::shipped()), static fn (array $sheet): bool => $only === null || $sheet['name'] === $only));
+        $sheets = array_values(array_filter(Catalogue::sheets(WorkshopSettings::shipped()), static fn (array $sheet): bool => $only === null || $sheet['name'] === $only));
         if ($this->option('json')) {
             $this->line(json_encode($sheets, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\BackupOfTheDay;
-use App\Bench\Watchman;
+use App\Bench\WatchProcess;
 use App\Casting\KilnLog;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Process\InvokedProcess;
@@ -30,7 +30,7 @@ final class WatchCommand extends Command
         $this->trap([SIGTERM, SIGINT], function (): void {
             $this->ended = true;
         });
-        $this->option('once') === true || Watchman::begin();
+        $this->option('once') === true || WatchProcess::begin();
         do {
             try {
                 KilnLog::tick();
@@ -41,7 +41,7 @@ final class WatchCommand extends Command
             }
             $this->option('once') === true || sleep(self::SECONDS);
         } while (! $this->ended && $this->option('once') !== true);
-        Watchman::end();
+        WatchProcess::end();
 
         return self::SUCCESS;
     }

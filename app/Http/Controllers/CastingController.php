@@ -11,7 +11,7 @@ use App\Http\Requests\IsMoment;
 use App\Models\Note;
 use App\Models\Person;
 use App\Models\Run;
-use HotSprue\Kiln\KilnEvent;
+use HotSprue\Kiln\KilnFault;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -71,10 +71,10 @@ final class CastingController
         return RunAnswer::of($run);
     }
 
-    /** Lets something befall the simulated kiln, or ends it. */
-    public function befall(Request $request, Run $run): JsonResponse
+    /** Gives the simulated kiln a fault, or ends it. */
+    public function fault(Request $request, Run $run): JsonResponse
     {
-        $asked = $request->validate(['kind' => 'required|in:'.implode(',', KilnEvent::KINDS), 'on' => 'required|boolean']);
+        $asked = $request->validate(['kind' => 'required|in:'.implode(',', KilnFault::KINDS), 'on' => 'required|boolean']);
         $minute = $run->minute();
         abort_if($minute === null, 409, 'The kiln is not on.');
         $events = array_map(static fn (array $event): array => $event['kind'] === $asked['kind'] && $event['to'] === null ? [...$event, 'to' => $minute] : $event, $run->events);

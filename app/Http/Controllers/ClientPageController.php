@@ -7,14 +7,14 @@ namespace App\Http\Controllers;
 use App\Bench\EntryKind;
 use App\Bench\JobKeeper;
 use App\Bench\WorkshopTime;
-use App\Look\Arrangements;
-use App\Models\Look;
+use App\ClientReview\OfferedDrawings;
+use App\Models\ClientReview;
 use App\Pictures\PictureStore;
 use HotSprue\Drawing\SvgWriter;
 use HotSprue\Drawing\View as Drawing;
 use HotSprue\Job\Change;
 use HotSprue\Job\ClientApproval;
-use HotSprue\Job\JobReckoner;
+use HotSprue\Job\JobCalculator;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -28,14 +28,14 @@ final class ClientPageController
 {
     public function show(Request $request, string $token): Response
     {
-        $look = Look::open($token);
+        $look = ClientReview::open($token);
 
         return $look === null ? $this->ended() : $this->page($look, $token, thanks: $request->boolean('thanks'));
     }
 
     public function answer(Request $request, string $token, JobKeeper $keeper): RedirectResponse|Response
     {
-        $look = Look::open($token);
+        $look = ClientReview::open($token);
         if ($look === null) {
             return $this->ended();
         }
@@ -55,21 +55,21 @@ final class ClientPageController
 
     public function picture(string $token, string $file, PictureStore $pictures): BinaryFileResponse
     {
-        $look = Look::open($token);
+        $look = ClientReview::open($token);
         abort_unless($look !== null && in_array($file, $look->pictures, true), 404);
 
         return $pictures->served($file);
     }
 
     /** @param array<string, mixed> $said */
-    private function keep(Look $look, array $said, JobKeeper $keeper): void
+    private function keep(ClientReview $look, array $said, JobKeeper $keeper): void
     {
         $job = $look->job;
         $word = ['what' => $said['what'], 'arrangement' => (string) ($said['arrangement'] ?? ''), 'words' => trim((string) ($said['words'] ?? '')), 'look' => $look->id, 'by' => $said['name'], 'at' => now()->toIso8601String()];
         if ($said['what'] === 'approves') {
             // What may be cast is what was seen: the drawings stay with the letter, the figures with the word.
             $look->update(['shown' => ['at' => $word['at'], 'by' => $said['name'], 'drawings' => $this->drawings($look)]]);
-            $word['figures'] = ClientApproval::figures(JobReckoner::reckon($job->held(), $job->rules()));
+            $word['figures'] = ClientApproval::figures(JobCalculator::reckon($job->held(), $job->settings()));
         }
         $keeper->store($job, [new Change('words.'.$job->held()->nextKey('words'), null, $word)], null, EntryKind::Client);
     }
@@ -78,7 +78,7 @@ final class ClientPageController
      * @param  list<string>  $wrong
      * @param  array<string, string>  $typed
      */
-    private function page(Look $look, string $token, array $wrong = [], array $typed = [], bool $thanks = false): Response
+    private function page(ClientReview $look, string $token, array $wrong = [], array $typed = [], bool $thanks = false): Response
     {
         return new Response(view('look', [
             'token' => $token, 'title' => $look->job->title, 'drawings' => $this->drawings($look), 'pictures' => $look->pictures,
@@ -88,13 +88,13 @@ final class ClientPageController
     }
 
     /** @return array<string, array{title: string, svg: string}> the drawings that were offered, by name */
-    private function drawings(Look $look): array
+    private function drawings(ClientReview $look): array
     {
         return array_map(static function (Drawing $view): array {
             $svg = SvgWriter::write($view);
 
             return ['title' => (string) $view->toArray()['title'], 'svg' => substr($svg, (int) strpos($svg, '<svg'))];
-        }, array_intersect_key(Arrangements::of($look->job), array_flip($look->arrangements)));
+        }, array_intersect_key(OfferedDrawings::of($look->job), array_flip($look->arrangements)));
     }
 
     private function ended(): Response

@@ -8,11 +8,11 @@ use App\Devices\Balance;
 use App\Devices\Caliper;
 use App\Devices\Instrument;
 use App\Devices\Simulated;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Field;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -56,7 +56,7 @@ final class DeviceController
         }
         $field = Field::of($device === 'balance' ? Quantity::Mass : Quantity::Length, 'value', 'what is put on it')->allowingZero();
         try {
-            $value = $field->read($request->input('value'), Rules::shipped());
+            $value = $field->read($request->input('value'), WorkshopSettings::shipped());
         } catch (NotUnderstood $not) {
             throw BadInput::field('value', $not->getMessage());
         }

@@ -8,7 +8,7 @@ use App\Casting\RunAnswer;
 use App\Models\Note;
 use App\Models\Person;
 use App\Models\RunFlask;
-use HotSprue\Casting\Step;
+use HotSprue\Casting\CastingStep;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -18,14 +18,14 @@ final class FlaskController
     /** Taps a step of a flask done, or takes it back. */
     public function step(Request $request, RunFlask $flask): JsonResponse
     {
-        $asked = $request->validate(['step' => 'required|in:'.implode(',', array_column(Step::cases(), 'value')), 'done' => 'required|boolean']);
-        $order = array_column(Step::cases(), 'value');
+        $asked = $request->validate(['step' => 'required|in:'.implode(',', array_column(CastingStep::cases(), 'value')), 'done' => 'required|boolean']);
+        $order = array_column(CastingStep::cases(), 'value');
         $at = (int) array_search($asked['step'], $order, true);
         $steps = $flask->steps;
         if ($asked['done']) {
-            $before = Step::cases()[max(0, $at - 1)] ?? Step::Invest;
+            $before = CastingStep::cases()[max(0, $at - 1)] ?? CastingStep::Invest;
             abort_if($at > 0 && ! isset($steps[$before->value]), 409, sprintf('“%s” comes before it.', $before->done()));
-            abort_if($asked['step'] === 'pour' && count(array_filter($flask->ticks)) < count(Step::safety()), 409, 'Tick the safety list before the torch is lit.');
+            abort_if($asked['step'] === 'pour' && count(array_filter($flask->ticks)) < count(CastingStep::safety()), 409, 'Tick the safety list before the torch is lit.');
             $person = Person::at($request);
             $steps[$asked['step']] ??= ['at' => now()->toIso8601String(), 'by' => $person->name ?? ''];
         } else {
@@ -41,9 +41,9 @@ final class FlaskController
 
     public function tick(Request $request, RunFlask $flask): JsonResponse
     {
-        $asked = $request->validate(['what' => 'required|integer|min:0|max:'.(count(Step::safety()) - 1), 'done' => 'required|boolean']);
+        $asked = $request->validate(['what' => 'required|integer|min:0|max:'.(count(CastingStep::safety()) - 1), 'done' => 'required|boolean']);
         $flask->update(['ticks' => [...$flask->ticks, 'k'.$asked['what'] => (bool) $asked['done']]]);
-        Note::write('safety list', Person::at($request), ['run' => $flask->run_id, 'flask' => $flask->flask, 'ticked' => Step::safety()[(int) $asked['what']], 'done' => (bool) $asked['done']]);
+        Note::write('safety list', Person::at($request), ['run' => $flask->run_id, 'flask' => $flask->flask, 'ticked' => CastingStep::safety()[(int) $asked['what']], 'done' => (bool) $asked['done']]);
 
         return RunAnswer::of($flask->run);
     }

@@ -13,11 +13,11 @@ use App\Http\Requests\ClientInput;
 use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Person;
+use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
-use HotSprue\Job\Likeness;
+use HotSprue\Job\JobTemplate;
 use HotSprue\Job\Station;
-use HotSprue\Sheet\BadInput;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -79,7 +79,7 @@ final class JobController
     {
         // The screen lays its edits over what it last saw; a clash shows when it saves.
         $document = $job->held();
-        $understood = Document::understood($request->changes(), $job->rules(), WorkshopTime::zone());
+        $understood = Document::understood($request->changes(), $job->settings(), WorkshopTime::zone());
         $over = array_map(static fn (Change $change): Change => new Change($change->path, $document->at($change->path), $change->to), $understood);
 
         return new JsonResponse((new JobAnswer($job, $document->with($over), $this->station($request, $job)))->toArray($request->boolean('page')));
@@ -111,7 +111,7 @@ final class JobController
     {
         $together = $request->boolean('same_commission');
 
-        return $this->answer($this->keeper->open($together ? $job->client : null, Likeness::of($job->held()), Person::at($request), $together ? $job->commission : null), null, 201);
+        return $this->answer($this->keeper->open($together ? $job->client : null, JobTemplate::of($job->held()), Person::at($request), $together ? $job->commission : null), null, 201);
     }
 
     public function client(Request $request, Job $job): JsonResponse

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Files\JobFile;
 use App\Models\Job;
 use App\Models\Person;
-use HotSprue\Sheet\BadInput;
+use HotSprue\Fields\BadInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -10,16 +10,16 @@ use App\Account\Statement;
 use App\Bench\EntryKind;
 use App\Bench\JobAnswer;
 use App\Bench\JobKeeper;
-use App\Database\Turn;
+use App\Database\WriteTransaction;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
 use HotSprue\Account\MovementKind;
 use HotSprue\Account\Settlement;
+use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
 use HotSprue\Job\Station;
-use HotSprue\Sheet\BadInput;
 use HotSprue\Stock\Alloy;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
@@ -73,7 +73,7 @@ final class JobMetalController
     public function trim(Request $request, Job $job): JsonResponse
     {
         [$trimmed, $sprues] = [$this->milligrams($request->input('casting'), 'casting'), $this->milligrams($request->input('sprues'), 'sprues')];
-        Turn::take(function () use ($job, $trimmed, $sprues, $request): void {
+        WriteTransaction::take(function () use ($job, $trimmed, $sprues, $request): void {
             $movement = $this->metal->trim($job, $trimmed, $sprues, Person::at($request));
             $document = $job->held();
             $at = $document->castingInHand();
@@ -82,7 +82,7 @@ final class JobMetalController
                 static fn (string $name, string $value): Change => new Change("castings.{$row}.{$name}", $document->at("castings.{$row}.{$name}"), $value),
                 ['casting_mass', 'sprues_mass', 'weighed'], [($trimmed / 1000).' g', ($sprues / 1000).' g', 'trimmed'],
             );
-            $this->jobs->store($job, Document::understood($changes, $job->rules()), Person::at($request), EntryKind::Metal, $movement);
+            $this->jobs->store($job, Document::understood($changes, $job->settings()), Person::at($request), EntryKind::Metal, $movement);
         });
 
         return $this->index($job)->setStatusCode(201);
@@ -102,7 +102,7 @@ final class JobMetalController
         if ($milligrams === 0) {
             throw BadInput::field('mass', 'No metal is let in or taken out here.');
         }
-        $piece = ['alloy' => (string) $job->held()->text('brief.alloy'), 'fineness' => Alloy::named((string) $job->held()->text('brief.alloy'), $job->rules())->fineness, 'job_id' => $job->id, 'origin' => "job {$job->number}"];
+        $piece = ['alloy' => (string) $job->held()->text('brief.alloy'), 'fineness' => Alloy::named((string) $job->held()->text('brief.alloy'), $job->settings())->fineness, 'job_id' => $job->id, 'origin' => "job {$job->number}"];
         if ($milligrams < 0) {
             $this->keeper->receive([...$piece, 'client_id' => $job->client_id, 'name' => "taken out of job {$job->number}", 'kind' => 'scrap'], -$milligrams, "sizing of job {$job->number}", Person::at($request), $job);
         } else {
@@ -110,7 +110,7 @@ final class JobMetalController
             if ($from->alloy !== $piece['alloy']) {
                 throw BadInput::field('lot', "Lot {$from->id} is {$from->alloy}; {$piece['alloy']} is let in.");
             }
-            Turn::take(function () use ($piece, $from, $milligrams, $job, $request): void {
+            WriteTransaction::take(function () use ($piece, $from, $milligrams, $job, $request): void {
                 $lot = Lot::query()->create([...$piece, 'client_id' => $from->client_id, 'name' => "let into job {$job->number}", 'kind' => 'piece', 'mass_mg' => 0]);
                 $this->keeper->move(MovementKind::Cut, [$from->id => -$milligrams, $lot->id => $milligrams], 0, "sizing of job {$job->number}", Person::at($request), $job);
             });
@@ -135,7 +135,7 @@ final class JobMetalController
                 $held / 1000, ($held - $lost) / 1000, $lost / 1000, 100 * $lost / $held,
             ));
         }
-        Turn::take(function () use ($settled, $lost, $job, $request): void {
+        WriteTransaction::take(function () use ($settled, $lost, $job, $request): void {
             $settled->lost === [] ?: $this->keeper->move(MovementKind::Scrap, $settled->lost, $lost, "finishing of job {$job->number}", Person::at($request), $job);
             $settled->delivered === [] ?: $this->keeper->move(MovementKind::Deliver, $settled->delivered, 0, "job {$job->number}", Person::at($request), $job);
         });

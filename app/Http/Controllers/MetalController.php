@@ -9,7 +9,7 @@ use App\Account\LotFile;
 use App\Account\Statement;
 use App\Bench\EntryKind;
 use App\Bench\JobKeeper;
-use App\Database\Turn;
+use App\Database\WriteTransaction;
 use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Lot;
@@ -18,10 +18,10 @@ use App\Models\Note;
 use App\Models\Person;
 use App\Models\Workshop;
 use HotSprue\Account\MovementKind;
+use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Conflict;
 use HotSprue\Job\Document;
-use HotSprue\Sheet\BadInput;
 use HotSprue\Stock\Alloy;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -50,13 +50,13 @@ final class MetalController
 
     public function receive(Request $request): JsonResponse
     {
-        $rules = Workshop::the()->rulebook->rules();
+        $settings = Workshop::the()->rulebook->settings();
         $asked = $request->validate([
-            'alloy' => 'required|string|in:'.implode(',', [...$rules->names('stock.alloys'), ...$rules->names('stock.solders')]), 'name' => 'nullable|string|max:80', 'client_id' => 'nullable|integer|exists:clients,id',
+            'alloy' => 'required|string|in:'.implode(',', [...$settings->names('stock.alloys'), ...$settings->names('stock.solders')]), 'name' => 'nullable|string|max:80', 'client_id' => 'nullable|integer|exists:clients,id',
             'kind' => 'nullable|in:stock,button,scrap,sweeps,unassayed', 'reason' => 'nullable|string|max:200',
         ]);
         // Solder has lots of its own, so that what a heat takes can be told.
-        $metal = $rules->row(in_array($asked['alloy'], $rules->names('stock.solders'), true) ? 'stock.solders' : 'stock.alloys', $asked['alloy']);
+        $metal = $settings->row(in_array($asked['alloy'], $settings->names('stock.solders'), true) ? 'stock.solders' : 'stock.alloys', $asked['alloy']);
         $lot = ['name' => trim($asked['name'] ?? '') ?: $metal['label'], 'kind' => $asked['kind'] ?? 'stock', 'alloy' => $asked['alloy'], 'fineness' => ($asked['kind'] ?? '') === Lot::UNASSAYED ? 0.0 : (float) ($metal['fineness'] ?? 0.0), 'client_id' => $asked['client_id'] ?? null, 'origin' => $asked['reason'] ?? ''];
         $this->keeper->receive($lot, $this->milligrams($request->input('mass'), 'mass'), $asked['reason'] ?? '', Person::at($request));
 
@@ -95,12 +95,12 @@ final class MetalController
     /** A lot that was kept apart is assayed: from now on it is of that alloy. */
     public function assay(Request $request, Lot $lot): JsonResponse
     {
-        $rules = Workshop::the()->rulebook->rules();
-        $asked = $request->validate(['alloy' => 'required|string|in:'.implode(',', $rules->names('stock.alloys'))]);
+        $settings = Workshop::the()->rulebook->settings();
+        $asked = $request->validate(['alloy' => 'required|string|in:'.implode(',', $settings->names('stock.alloys'))]);
         if ($lot->kind !== Lot::UNASSAYED) {
             throw BadInput::field('alloy', "Lot {$lot->id} is known to be {$lot->alloy}.");
         }
-        $alloy = Alloy::named($asked['alloy'], $rules);
+        $alloy = Alloy::named($asked['alloy'], $settings);
         $lot->update(['kind' => 'stock', 'alloy' => $alloy->name, 'fineness' => $alloy->fineness]);
         Note::write('lot assayed', Person::at($request), ['lot' => $lot->id, 'alloy' => $alloy->name]);
 
@@ -114,7 +114,7 @@ final class MetalController
         if ($lot->client_id === null || $lot->mass_mg === 0 || $lot->kind === Lot::UNASSAYED) {
             throw BadInput::field('lot', 'Metal of a client, of known fineness, is credited.');
         }
-        Turn::take(function () use ($lot, $asked, $request): void {
+        WriteTransaction::take(function () use ($lot, $asked, $request): void {
             [$mass, $by] = [$lot->mass_mg, Person::at($request)];
             $this->keeper->move(MovementKind::Return, [$lot->id => -$mass], 0, "credited: {$asked['reason']}", $by, $lot->job);
             $this->keeper->receive([
@@ -160,7 +160,7 @@ final class MetalController
         }
         $casting = $this->milligrams($request->input('casting'), 'casting');
         $button = $this->milligrams($request->input('button', 0), 'button', true);
-        Turn::take(function () use ($job, $from, $casting, $button, $request): void {
+        WriteTransaction::take(function () use ($job, $from, $casting, $button, $request): void {
             $movement = $this->keeper->charge($job, $from, $casting, $button, Person::at($request));
             $document = $job->held();
             // A recast is a new casting; the first that has no mass yet is this one.
@@ -176,7 +176,7 @@ final class MetalController
             foreach ($typed as $path => $value) {
                 $changes[] = new Change($path, $document->at($path), "{$value} g");
             }
-            $this->jobs->store($job, Document::understood($changes, $job->rules()), Person::at($request), EntryKind::Metal, $movement);
+            $this->jobs->store($job, Document::understood($changes, $job->settings()), Person::at($request), EntryKind::Metal, $movement);
         });
 
         return $this->index($request)->setStatusCode(201);
@@ -200,8 +200,8 @@ final class MetalController
         if ($upload->getSize() > self::MOST_BYTES) {
             throw BadInput::field('file', 'A CSV file of up to 1 MB is accepted.');
         }
-        $rows = LotFile::read((string) file_get_contents($upload->getPathname()), Workshop::the()->rulebook->rules());
-        Turn::take(function () use ($rows, $request): void {
+        $rows = LotFile::read((string) file_get_contents($upload->getPathname()), Workshop::the()->rulebook->settings());
+        WriteTransaction::take(function () use ($rows, $request): void {
             foreach ($rows as $row) {
                 $this->keeper->receive($row['lot'], $row['milligrams'], 'from a file', Person::at($request));
             }

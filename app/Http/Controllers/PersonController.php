@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Note;
 use App\Models\Person;
 use App\People\Role;
-use HotSprue\Sheet\BadInput;
+use HotSprue\Fields\BadInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Field;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\Quantity;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Field;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A mass as it is typed, in whole milligrams. */
 trait ReadsMass
@@ -19,7 +19,7 @@ trait ReadsMass
         $mass = Field::of(Quantity::Mass, $field, 'a mass');
         try {
             $negative = $any && ((is_string($typed) && str_starts_with(trim($typed), '-')) || (is_numeric($typed) && $typed < 0));
-            $grams = ($any ? $mass->allowingZero() : $mass)->read($negative ? (is_string($typed) ? ltrim(trim($typed), '-') : -1 * (float) $typed) : $typed, Rules::shipped());
+            $grams = ($any ? $mass->allowingZero() : $mass)->read($negative ? (is_string($typed) ? ltrim(trim($typed), '-') : -1 * (float) $typed) : $typed, WorkshopSettings::shipped());
         } catch (NotUnderstood $not) {
             throw BadInput::field($field, $not->getMessage());
         }

@@ -7,13 +7,13 @@ namespace App\Http\Controllers;
 use App\Bench\WorkshopTime;
 use App\Http\Requests\RawJson;
 use App\Models\Workshop;
+use HotSprue\Calculations;
 use HotSprue\Drawing\Drawings;
 use HotSprue\Drawing\View;
+use HotSprue\Fields\Field;
+use HotSprue\Fields\Input;
 use HotSprue\Measures\Moment;
 use HotSprue\Measures\Quantity;
-use HotSprue\Sheet\Field;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Sheets;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -23,19 +23,19 @@ final class ReckonController
     /** The bare answer, under the shipped defaults or the `rules` among the inputs. */
     public function reckon(Request $request, string $sheet): JsonResponse
     {
-        Sheets::named($sheet);
+        Calculations::named($sheet);
 
-        return new JsonResponse(Sheets::answer($sheet, RawJson::object($request->getContent()))->toArray());
+        return new JsonResponse(Calculations::answer($sheet, RawJson::object($request->getContent()))->toArray());
     }
 
     /** The answer under the workshop's own figures, with its drawing and where each input came from. */
     public function sum(Request $request, string $sheet): JsonResponse
     {
-        $calculation = Sheets::named($sheet);
-        $rules = Workshop::the()->rulebook->rules();
-        $fields = Sheets::describe($sheet)->inputs;
-        $input = Input::read($fields, self::inZone($fields, RawJson::object($request->getContent())), $rules);
-        $answer = $calculation->reckon($input, $rules);
+        $calculation = Calculations::named($sheet);
+        $settings = Workshop::the()->rulebook->settings();
+        $fields = Calculations::describe($sheet)->inputs;
+        $input = Input::read($fields, self::inZone($fields, RawJson::object($request->getContent())), $settings);
+        $answer = $calculation->reckon($input, $settings);
 
         $inputs = [];
         foreach ($input->values() as $name => $value) {
@@ -45,7 +45,7 @@ final class ReckonController
         return new JsonResponse([
             'answer' => $answer->toArray(),
             'inputs' => (object) $inputs,
-            'views' => array_map(static fn (View $view): array => ['use' => $sheet, ...$view->toArray()], Drawings::of($input, $answer, $rules)),
+            'views' => array_map(static fn (View $view): array => ['use' => $sheet, ...$view->toArray()], Drawings::of($input, $answer, $settings)),
         ]);
     }
 

@@ -8,9 +8,9 @@ use App\Bench\JobAnswer;
 use App\Bench\JobKeeper;
 use App\Models\Job;
 use App\Models\Person;
+use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Station;
-use HotSprue\Sheet\BadInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -9,9 +9,9 @@ use App\Models\Note;
 use App\Models\Person;
 use App\Models\Rulebook;
 use App\Models\Workshop;
-use HotSprue\Rules\RuleFields;
-use HotSprue\Rules\Rules;
-use HotSprue\Sheet\BadInput;
+use HotSprue\Fields\BadInput;
+use HotSprue\Workshop\WorkshopFields;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -34,7 +34,7 @@ final class ShopController
         Workshop::query()->increment('version');
         $workshop = Workshop::the();
         $typed = array_filter([...$workshop->typed, ...$asked], static fn (mixed $value): bool => $value !== null);
-        $workshop->update(['typed' => $typed, 'rulebook_id' => Rulebook::of(Rules::with($typed))->id]);
+        $workshop->update(['typed' => $typed, 'rulebook_id' => Rulebook::of(WorkshopSettings::with($typed))->id]);
         Note::write('figures changed', Person::at($request), ['figures' => array_map(static fn (mixed $value): mixed => is_array($value) ? sprintf('a list of %d', count($value)) : $value, $asked)]);
 
         return $this->answer($workshop->refresh());
@@ -42,10 +42,10 @@ final class ShopController
 
     private function answer(Workshop $workshop): JsonResponse
     {
-        $rules = $workshop->rulebook->rules();
+        $settings = $workshop->rulebook->settings();
         $figures = [];
-        foreach (RuleFields::all() as $path => $field) {
-            $figures[$path] = ['value' => $rules->value($path), 'typed' => $workshop->typed[$path] ?? null, 'default' => $field->default, 'own' => $rules->isOwn($path)];
+        foreach (WorkshopFields::all() as $path => $field) {
+            $figures[$path] = ['value' => $settings->value($path), 'typed' => $workshop->typed[$path] ?? null, 'default' => $field->default, 'own' => $settings->isOwn($path)];
         }
 
         return new JsonResponse(['figures' => $figures, 'version' => $workshop->version]);

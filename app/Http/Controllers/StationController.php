@@ -12,13 +12,13 @@ use App\Models\Clock;
 use App\Models\Job;
 use App\Models\Person;
 use App\Models\Workshop;
-use HotSprue\Job\Assembling;
+use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
 use HotSprue\Job\Drift;
-use HotSprue\Job\JobReckoner;
+use HotSprue\Job\JobCalculator;
 use HotSprue\Job\Station;
-use HotSprue\Sheet\BadInput;
+use HotSprue\Job\SuggestedAssembly;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -72,7 +72,7 @@ final class StationController
             throw BadInput::field('parts', 'There are parts already; add to them, or take them away first.');
         }
         $changes = [];
-        foreach (Assembling::of($document, JobReckoner::reckon($document, $job->rules())) as $group => $rows) {
+        foreach (SuggestedAssembly::of($document, JobCalculator::reckon($document, $job->settings())) as $group => $rows) {
             foreach ($rows as $at => $row) {
                 foreach ($row as $name => $typed) {
                     $changes[] = new Change("{$group}.{$at}.{$name}", null, $typed);
@@ -83,7 +83,7 @@ final class StationController
             throw BadInput::field('parts', 'This job tells of nothing to solder; enter parts by hand, or say that the station is not needed.');
         }
 
-        return $this->store($request, $job, Document::understood($changes, $job->rules()), Station::Join);
+        return $this->store($request, $job, Document::understood($changes, $job->settings()), Station::Join);
     }
 
     /** Delivered, or abandoned with a reason; or open again with a reason. */
@@ -102,8 +102,8 @@ final class StationController
     /** What would change if the job took the workshop's present figures. */
     public function figures(Job $job): JsonResponse
     {
-        $now = JobReckoner::reckon($job->held(), $job->rules());
-        $then = JobReckoner::reckon($job->held(), Workshop::the()->rulebook->rules());
+        $now = JobCalculator::reckon($job->held(), $job->settings());
+        $then = JobCalculator::reckon($job->held(), Workshop::the()->rulebook->settings());
         $differences = [];
         foreach (array_unique([...array_keys($now->answers), ...array_keys($then->answers)]) as $use) {
             $results = ($now->answers[$use] ?? $then->answers[$use])->results;

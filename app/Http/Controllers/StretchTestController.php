@@ -9,10 +9,10 @@ use App\Models\Note;
 use App\Models\Person;
 use App\Models\StretchTest;
 use App\Models\Workshop;
-use HotSprue\Sheet\Answer;
-use HotSprue\Sheet\BadInput;
-use HotSprue\Sheet\Input;
-use HotSprue\Sheet\Sheets;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculations;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Input;
 use HotSprue\Solder\JoinPlan;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -34,10 +34,10 @@ final class StretchTestController
 
     public function store(Request $request): JsonResponse
     {
-        $rules = Workshop::the()->rulebook->rules();
+        $settings = Workshop::the()->rulebook->settings();
         $asked = $request->validate([
             'tested_on' => 'nullable|date_format:Y-m-d', 'note' => 'nullable|string|max:500', 'samples' => 'required|array|size:2',
-            'samples.*' => 'array', 'samples.*.name' => 'nullable|string|max:80', 'samples.*.form' => 'required|in:'.implode(',', JoinPlan::FORMS), 'samples.*.grade' => 'required|in:'.implode(',', $rules->names('stock.solders')),
+            'samples.*' => 'array', 'samples.*.name' => 'nullable|string|max:80', 'samples.*.form' => 'required|in:'.implode(',', JoinPlan::FORMS), 'samples.*.grade' => 'required|in:'.implode(',', $settings->names('stock.solders')),
         ], ['samples.size' => 'Two samples are compared.']);
         $samples = $kinds = [];
         foreach ((array) $request->input('samples') as $index => $sample) {
@@ -46,7 +46,7 @@ final class StretchTestController
             $samples[] = ['name' => $asked['samples'][$index]['name'] ?? null ?: ($index === 0 ? 'first' : 'second'), ...array_intersect_key($sample, array_flip(['start', 'broken', 'where']))];
             $kinds[] = ['form' => $form['form'], 'grade' => $form['grade']];
         }
-        $read = Input::read(Sheets::describe('stretch.test')->inputs, ['samples' => $samples], $rules)->rows('samples');
+        $read = Input::read(Calculations::describe('stretch.test')->inputs, ['samples' => $samples], $settings)->rows('samples');
         $this->answer($read);
         $person = Person::at($request);
         StretchTest::query()->create([
@@ -76,6 +76,6 @@ final class StretchTestController
     {
         $rows = array_map(static fn (array $sample): array => array_intersect_key($sample, array_flip(['name', 'start', 'broken', 'where'])), $samples);
 
-        return Sheets::answer('stretch.test', ['samples' => $rows]);
+        return Calculations::answer('stretch.test', ['samples' => $rows]);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
-use HotSprue\Sheet\BadInput;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A list of changes to a job: {changes: [{path, from, to}]}. The core reads each figure. */

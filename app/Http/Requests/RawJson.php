@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use HotSprue\Sheet\BadInput;
+use HotSprue\Fields\BadInput;
 use JsonException;
 
 /** One JSON object out of a text, for what reads every figure itself. */

@@ -14,7 +14,7 @@ export class Refusal extends Error {
 }
 
 /** The application could not be reached, or what it said did not arrive whole; what was typed waits. */
-export class LineDown extends Error {}
+export class OfflineError extends Error {}
 
 /** Something went wrong inside; nothing was changed, and it is tried again. */
 export class Trouble extends Error {}
@@ -62,18 +62,18 @@ async function once<T>(
         text = await response.text();
     } catch (error) {
         if (signal?.aborted) throw error;
-        throw new LineDown('The application cannot be reached.');
+        throw new OfflineError('The application cannot be reached.');
     }
     let answer: Record<string, unknown>;
     try {
         answer = JSON.parse(text) as Record<string, unknown>;
     } catch {
-        throw new LineDown('The application’s answer did not arrive whole.');
+        throw new OfflineError('The application’s answer did not arrive whole.');
     }
     if (response.status === 401) window.dispatchEvent(new Event('sign-in-wanted'));
     if (response.ok) {
         if (!isWhole(method, path, answer))
-            throw new LineDown('The application’s answer is not what it should be.');
+            throw new OfflineError('The application’s answer is not what it should be.');
         return answer as T;
     }
     const errors = (answer.errors ?? { _: [`It answered ${response.status}.`] }) as Errors;
@@ -96,10 +96,10 @@ async function became<T>(key: string): Promise<T | null> {
             return await once<T>('GET', `requests/${key}`, undefined, null);
         } catch (error) {
             if (error instanceof Refusal && error.status === 404) return null;
-            if (!(error instanceof LineDown || error instanceof Trouble)) throw error;
+            if (!(error instanceof OfflineError || error instanceof Trouble)) throw error;
         }
     }
-    throw new LineDown('The application cannot be reached; whether this was done shows when it can.');
+    throw new OfflineError('The application cannot be reached; whether this was done shows when it can.');
 }
 
 export async function send<T>(
@@ -113,7 +113,7 @@ export async function send<T>(
     try {
         return await once<T>(method, path, body, key, signal);
     } catch (error) {
-        if (!(error instanceof LineDown) || key === null || !ask) throw error;
+        if (!(error instanceof OfflineError) || key === null || !ask) throw error;
         window.dispatchEvent(new Event('answer-lost'));
         return (await became<T>(key)) ?? (await once<T>(method, path, body, key, signal));
     } finally {

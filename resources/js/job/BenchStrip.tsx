@@ -1,7 +1,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { Figure } from '../api/types';
-import { Foot } from '../bench/Foot';
+import { StickyFooter } from '../bench/StickyFooter';
 import { say, useUnits } from '../bench/units';
 import type { InHand } from './working';
 
@@ -15,7 +15,7 @@ interface Props {
 export function BenchStrip({ figures, onTap, children }: Props) {
     const { units, turn } = useUnits();
     return (
-        <Foot>
+        <StickyFooter>
             {figures.map((figure) => {
                 const said = say(figure.value, figure.quantity, units);
                 const words = typeof figure.value === 'string' || figure.value === null;
@@ -74,7 +74,7 @@ export function BenchStrip({ figures, onTap, children }: Props) {
             })}
             <Box flex="1" />
             {children}
-        </Foot>
+        </StickyFooter>
     );
 }
 

@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, Kept } from '../api/types';
-import { Instrument } from '../bench/Instrument';
+import { FigureField } from '../bench/FigureField';
 import { fieldAt, pathWords } from '../shell/catalogue';
 import { held } from './held';
 import type { Work } from './useJob';
@@ -83,7 +83,7 @@ export function Decision({
     const error = (work.errors[path] ?? work.job.errors[path])?.[0];
     const toggled = edited && typeof edited.to === 'boolean' ? edited.to : undefined;
     return (
-        <Instrument
+        <FigureField
             label={label ?? LABELS[path] ?? pathWords(path)}
             field={field}
             value={

@@ -6,12 +6,12 @@ import { Tray } from '../bench/Tray';
 import { moment } from '../bench/units';
 import { fieldAt, useCatalogue } from '../shell/catalogue';
 import { isTyping } from '../shell/Shell';
-import { Stem } from '../shell/Stem';
+import { StationNav } from '../shell/StationNav';
 import { BenchStrip, Next } from './BenchStrip';
 import { ClientPick, Pictures } from './BriefParts';
-import { AtTheTorch } from './AtTheTorch';
+import { PourChecklist } from './PourChecklist';
 import { ChargeLots } from './ChargeLots';
-import { ClientLook } from './ClientLook';
+import { ClientReview } from './ClientReview';
 import { DecisionRail } from './DecisionRail';
 import { Findings } from './Findings';
 import { History } from './History';
@@ -176,7 +176,7 @@ function OneJob({ number }: { number: number }) {
     return (
         <>
             <Flex flex="1" px={5} gap={4} direction={{ base: 'column', lg: 'row' }} as="main">
-                <Stem stations={job.stations} here={here} number={number} />
+                <StationNav stations={job.stations} here={here} number={number} />
                 <Box flex="1" minW={0} pt={2} pb={4}>
                     <Flex align="baseline" gap={3} wrap="wrap">
                         <Box
@@ -260,8 +260,8 @@ function OneJob({ number }: { number: number }) {
                             catalogue={catalogue}
                         />
                     ) : null}
-                    {here === 'wax' ? <ClientLook work={work} /> : null}
-                    {here === 'pour' ? <AtTheTorch job={job} /> : null}
+                    {here === 'wax' ? <ClientReview work={work} /> : null}
+                    {here === 'pour' ? <PourChecklist job={job} /> : null}
                     {here === 'pour' ? <ChargeLots work={work} /> : null}
                     {here === 'pour' ? <Trim work={work} /> : null}
                     {here === 'pour' &&

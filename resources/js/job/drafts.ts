@@ -1,4 +1,4 @@
-import { LineDown, newKey, Refusal, send, Trouble } from '../api/client';
+import { OfflineError, newKey, Refusal, send, Trouble } from '../api/client';
 import type { Errors, Job, Kept } from '../api/types';
 import { pathWords } from '../shell/catalogue';
 import { NOTHING, sendable, type Draft, type Sent, type Waiting } from './draft';
@@ -202,7 +202,7 @@ class Drafts {
 
     private failed(number: number, sent: Sent, error: unknown) {
         const draft = this.of(number);
-        if (error instanceof LineDown) this.put(number, { ...draft, trouble: 'line' });
+        if (error instanceof OfflineError) this.put(number, { ...draft, trouble: 'line' });
         else if (error instanceof Trouble) this.put(number, { ...draft, trouble: error.message });
         else if (error instanceof Refusal && error.status === 409 && error.clashes.length > 0)
             this.put(number, { ...draft, sent: null, trouble: null, clashes: error.clashes });

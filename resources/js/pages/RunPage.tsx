@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { get, post } from '../api/client';
 import type { View } from '../api/types';
-import { Foot } from '../bench/Foot';
+import { StickyFooter } from '../bench/StickyFooter';
 import { LevelMark } from '../bench/marks';
 import { moment, say, useUnits } from '../bench/units';
 import { Drawing } from '../drawing/Drawing';
@@ -183,9 +183,9 @@ export default function RunPage() {
                                                 color="ink"
                                                 minH="44px"
                                                 aria-pressed={on}
-                                                data-befall={kind}
+                                                data-fault={kind}
                                                 onClick={() =>
-                                                    tap(`casting/${run.id}/befall`, { kind, on: !on })
+                                                    tap(`casting/${run.id}/fault`, { kind, on: !on })
                                                 }
                                             >
                                                 {on ? `put right: ${kind}` : words}
@@ -211,7 +211,7 @@ export default function RunPage() {
                     </Box>
                 </Flex>
             </Box>
-            <Foot>
+            <StickyFooter>
                 {(
                     [
                         [heat(run.kiln_c), 'kiln now', 'kiln'],
@@ -263,7 +263,7 @@ export default function RunPage() {
                         Switch it off
                     </Button>
                 ) : null}
-            </Foot>
+            </StickyFooter>
         </>
     );
 }

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { get, Refusal, send } from '../api/client';
 import type { Field, Shop } from '../api/types';
-import { Instrument } from '../bench/Instrument';
+import { FigureField } from '../bench/FigureField';
 import { RowsTable, type Row } from '../bench/RowsTable';
 import { say, useUnits, withUnit, type Units } from '../bench/units';
 import { useCatalogue } from '../shell/catalogue';
@@ -127,7 +127,7 @@ export default function ShopPage() {
                                 const usual = say(figure.default, field.quantity, units);
                                 return (
                                     <Box key={field.name} w="200px">
-                                        <Instrument
+                                        <FigureField
                                             label={field.meaning}
                                             field={field}
                                             value={

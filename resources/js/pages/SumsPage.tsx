@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { post, Refusal } from '../api/client';
 import type { Dimension, Job, Sheet, Sum, View } from '../api/types';
-import { Instrument } from '../bench/Instrument';
+import { FigureField } from '../bench/FigureField';
 import { LevelMark } from '../bench/marks';
 import { RowsTable, type Row } from '../bench/RowsTable';
 import { say, useUnits } from '../bench/units';
@@ -275,7 +275,7 @@ function One({ sheet }: { sheet: Sheet }) {
         const raw = typed[input.name];
         const said = Array.isArray(raw) ? raw.join('; ') : raw === undefined ? undefined : String(raw);
         return (
-            <Instrument
+            <FigureField
                 label={label ?? input.name.replaceAll('_', ' ')}
                 field={input}
                 value={

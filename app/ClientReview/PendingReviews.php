@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\ClientReview;
+
+use App\Models\Job;
+use HotSprue\Job\ClientApproval;
+use HotSprue\Job\JobCalculator;
+use HotSprue\Job\Rows;
+
+/** What clients wait for: changes asked for and not answered, and pieces changed after they were approved. */
+final class PendingReviews
+{
+    private const MOST = 20;
+
+    /** @return list<array{number: int, title: string, key: string, by: string, at: string, words: string}> */
+    public static function open(): array
+    {
+        $asked = [];
+        foreach (Job::query()->where('state', 'open')->where('asked', true)->orderBy('due_on')->limit(self::MOST)->get() as $job) {
+            foreach ($job->held()->list('words') as $word) {
+                if (($word['what'] ?? '') === 'asks' && ! isset($word['answered'])) {
+                    $asked[] = ['number' => $job->number, 'title' => $job->title, 'key' => (string) $word[Rows::KEY], 'by' => (string) $word['by'], 'at' => (string) $word['at'], 'words' => (string) ($word['words'] ?? '')];
+                }
+            }
+        }
+
+        return $asked;
+    }
+
+    /** @return list<array{number: int, title: string, message: string}> */
+    public static function changedSince(): array
+    {
+        $changed = [];
+        foreach (Job::query()->with('rulebook')->where('state', 'open')->where('approved', true)->orderBy('due_on')->limit(self::MOST)->get() as $job) {
+            $finding = rescue(static fn () => ClientApproval::changed($job->held(), JobCalculator::reckon($job->held(), $job->settings())));
+            if ($finding !== null) {
+                $changed[] = ['number' => $job->number, 'title' => $job->title, 'message' => $finding->message];
+            }
+        }
+
+        return $changed;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Calculation;
+
+/** What a sheet answers: results at full precision, their working, and its findings. */
+final readonly class Answer
+{
+    /**
+     * @param  array<string, array{value: mixed, unit: ?string}>  $results
+     * @param  list<Working>  $working
+     * @param  list<Finding>  $findings
+     */
+    public function __construct(
+        public string $sheet,
+        public array $results,
+        public array $working,
+        public array $findings,
+    ) {}
+
+    public function value(string $result): mixed
+    {
+        return $this->results[$result]['value'] ?? null;
+    }
+
+    public function num(string $result): float
+    {
+        $value = $this->value($result);
+
+        return is_numeric($value) ? (float) $value : NAN;
+    }
+
+    public function finding(string $code): ?Finding
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->code === $code) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{sheet: string, results: object, working: list<array<string, mixed>>, findings: list<array<string, mixed>>} */
+    public function toArray(): array
+    {
+        return [
+            'sheet' => $this->sheet,
+            'results' => (object) $this->results,
+            'working' => array_map(static fn (Working $working): array => $working->toArray(), $this->working),
+            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->findings),
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Calculation;
+
+use HotSprue\Measures\Quantity;
+
+/** A result that a sheet can give: its name, quantity and meaning. */
+final readonly class Output
+{
+    private function __construct(public string $name, public Quantity $quantity, public string $meaning) {}
+
+    public static function of(Quantity $quantity, string $name, string $meaning): self
+    {
+        return new self($name, $quantity, $meaning);
+    }
+
+    public static function length(string $name, string $meaning): self
+    {
+        return new self($name, Quantity::Length, $meaning);
+    }
+
+    public static function mass(string $name, string $meaning): self
+    {
+        return new self($name, Quantity::Mass, $meaning);
+    }
+
+    public static function share(string $name, string $meaning): self
+    {
+        return new self($name, Quantity::Share, $meaning);
+    }
+
+    public static function number(string $name, string $meaning): self
+    {
+        return new self($name, Quantity::Number, $meaning);
+    }
+
+    public static function text(string $name, string $meaning): self
+    {
+        return new self($name, Quantity::Text, $meaning);
+    }
+
+    public static function rows(string $name, string $meaning): self
+    {
+        return new self($name, Quantity::Rows, $meaning);
+    }
+}

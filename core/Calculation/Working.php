@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Calculation;
+
+use HotSprue\Fields\Origin;
+
+/** How one result came about: the formula, this job's own numbers in it, and why. */
+final readonly class Working
+{
+    /** @param array<string, Origin> $used */
+    public function __construct(
+        public string $result,
+        public string $formula,
+        public string $with,
+        public string $because,
+        public string $source,
+        public array $used,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'result' => $this->result, 'formula' => $this->formula, 'with' => $this->with, 'because' => $this->because,
+            'source' => $this->source, 'used' => (object) array_map(static fn (Origin $origin): string => $origin->value, $this->used),
+        ];
+    }
+}

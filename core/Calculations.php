@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue;
+
+use HotSprue\Burnout\BurnoutCore;
+use HotSprue\Burnout\BurnoutProgramme;
+use HotSprue\Burnout\PourTemperatures;
+use HotSprue\Calculation\Answer;
+use HotSprue\Calculation\Calculation;
+use HotSprue\Calculation\Description;
+use HotSprue\Calculation\UnknownCalculation;
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Input;
+use HotSprue\Finish\CareAdvice;
+use HotSprue\Finish\FinishPlan;
+use HotSprue\Finish\HandOver;
+use HotSprue\Form\FormBand;
+use HotSprue\Form\SizeConvert;
+use HotSprue\Form\SizeFit;
+use HotSprue\Layout\LayoutDivide;
+use HotSprue\Layout\LayoutGrid;
+use HotSprue\Layout\LayoutHalo;
+use HotSprue\Layout\LayoutLettering;
+use HotSprue\Layout\LayoutRow;
+use HotSprue\Layout\LayoutSymmetry;
+use HotSprue\Metal\AlloyDensity;
+use HotSprue\Metal\AlloyMix;
+use HotSprue\Metal\MetalCharge;
+use HotSprue\Pour\CastCheck;
+use HotSprue\Pour\PourFill;
+use HotSprue\Pour\SpinBalance;
+use HotSprue\Seats\SeatBezel;
+use HotSprue\Seats\SeatClaw;
+use HotSprue\Seats\SeatDepth;
+use HotSprue\Seats\SeatRound;
+use HotSprue\Setting\SetSequence;
+use HotSprue\Setting\ToolsList;
+use HotSprue\Solder\JoinAdvice;
+use HotSprue\Solder\JoinChips;
+use HotSprue\Solder\JoinPlan;
+use HotSprue\Solder\StretchTest;
+use HotSprue\Stones\StoneCare;
+use HotSprue\Stones\StoneOutline;
+use HotSprue\Stones\StoneWeight;
+use HotSprue\Strip\AnnealPasses;
+use HotSprue\Strip\InlayFit;
+use HotSprue\Strip\PlateCut;
+use HotSprue\Strip\SizeChange;
+use HotSprue\Strip\StockCut;
+use HotSprue\Strip\StripLength;
+use HotSprue\Tree\FlaskChoose;
+use HotSprue\Tree\InvestmentMix;
+use HotSprue\Tree\SprueSize;
+use HotSprue\Tree\TreePack;
+use HotSprue\Wax\BlankChoose;
+use HotSprue\Wax\WaxDensity;
+use HotSprue\Wax\WaxDimensions;
+use HotSprue\Wax\WaxPredict;
+use HotSprue\Workshop\WorkshopSettings;
+
+/** Every sheet there is, in the order of the job. */
+final class Calculations
+{
+    private const CLASSES = [
+        'size.convert' => SizeConvert::class,
+        'size.fit' => SizeFit::class,
+        'form.band' => FormBand::class,
+        'stone.outline' => StoneOutline::class,
+        'stone.weight' => StoneWeight::class,
+        'care.check' => StoneCare::class,
+        'seat.bezel' => SeatBezel::class,
+        'seat.claw' => SeatClaw::class,
+        'seat.round' => SeatRound::class,
+        'seat.depth' => SeatDepth::class,
+        'layout.halo' => LayoutHalo::class,
+        'layout.row' => LayoutRow::class,
+        'layout.lettering' => LayoutLettering::class,
+        'layout.divide' => LayoutDivide::class,
+        'layout.grid' => LayoutGrid::class,
+        'layout.symmetry' => LayoutSymmetry::class,
+        'wax.dimensions' => WaxDimensions::class,
+        'wax.predict' => WaxPredict::class,
+        'wax.density' => WaxDensity::class,
+        'blank.choose' => BlankChoose::class,
+        'metal.charge' => MetalCharge::class,
+        'alloy.density' => AlloyDensity::class,
+        'alloy.mix' => AlloyMix::class,
+        'sprue.size' => SprueSize::class,
+        'flask.choose' => FlaskChoose::class,
+        'tree.pack' => TreePack::class,
+        'investment.mix' => InvestmentMix::class,
+        'pour.temperatures' => PourTemperatures::class,
+        'burnout.programme' => BurnoutProgramme::class,
+        'burnout.core' => BurnoutCore::class,
+        'pour.fill' => PourFill::class,
+        'spin.balance' => SpinBalance::class,
+        'cast.check' => CastCheck::class,
+        'strip.length' => StripLength::class,
+        'stock.cut' => StockCut::class,
+        'plate.cut' => PlateCut::class,
+        'anneal.passes' => AnnealPasses::class,
+        'inlay.fit' => InlayFit::class,
+        'size.change' => SizeChange::class,
+        'join.plan' => JoinPlan::class,
+        'join.advice' => JoinAdvice::class,
+        'join.chips' => JoinChips::class,
+        'stretch.test' => StretchTest::class,
+        'set.sequence' => SetSequence::class,
+        'tools.list' => ToolsList::class,
+        'finish.plan' => FinishPlan::class,
+        'hand.over' => HandOver::class,
+        'care.advice' => CareAdvice::class,
+    ];
+
+    /** @var array<string, Calculation> those asked for so far */
+    private static array $made = [];
+
+    /** @return array<string, Calculation> */
+    public static function all(): array
+    {
+        return array_combine(array_keys(self::CLASSES), array_map(self::named(...), array_keys(self::CLASSES)));
+    }
+
+    /** @throws UnknownCalculation */
+    public static function named(string $name): Calculation
+    {
+        $class = self::CLASSES[$name] ?? throw UnknownCalculation::named($name, array_keys(self::CLASSES));
+
+        return self::$made[$name] ??= new $class;
+    }
+
+    /** @throws UnknownCalculation */
+    public static function describe(string $name): Description
+    {
+        return Description::of(self::named($name));
+    }
+
+    /**
+     * Answers a sheet from raw inputs. `rules` among them are the workshop's own figures by path;
+     * without them the shipped defaults hold.
+     *
+     * @param  array<array-key, mixed>  $raw
+     *
+     * @throws UnknownCalculation
+     * @throws BadInput
+     */
+    public static function answer(string $name, array $raw): Answer
+    {
+        $sheet = self::named($name);
+        $settings = WorkshopSettings::shipped();
+        if (array_key_exists('rules', $raw)) {
+            $settings = is_array($raw['rules'])
+                ? WorkshopSettings::with($raw['rules'])
+                : throw BadInput::field('rules', 'An object of the workshop’s figures by path is accepted.');
+            unset($raw['rules']);
+        }
+
+        return $sheet->reckon(Input::read(self::describe($name)->inputs, $raw, $settings), $settings);
+    }
+}

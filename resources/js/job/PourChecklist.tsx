@@ -1,0 +1,30 @@
+import { Box } from '@chakra-ui/react';
+import type { Job } from '../api/types';
+import { Section } from './bench/Section';
+
+/** What is seen to at the torch, in order, and when the flask is quenched. */
+export function PourChecklist({ job }: { job: Job }) {
+    return (
+        <Section
+            name="at-the-torch"
+            title="At the torch, in order"
+            hint="ticked off on the burnout’s page and on paper"
+        >
+            <Box
+                as="ol"
+                pl={5}
+                listStyleType="decimal"
+                css={{ columns: 2, '@media (max-width: 700px)': { columns: 1 } }}
+            >
+                {job.page.checklist.map((what) => (
+                    <li key={what}>{what}</li>
+                ))}
+            </Box>
+            {job.page.quench ? (
+                <Box pt={1}>
+                    <b>Quench</b> {job.page.quench}; never with stones in it.
+                </Box>
+            ) : null}
+        </Section>
+    );
+}

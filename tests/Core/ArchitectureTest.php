@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+/** Folders of the core from the ground up: each uses only those before it. What lists the calculations stands over them. */
+const LAYERS = [
+    'Measures', 'Fields', 'Stock', 'Workshop', 'Calculation',
+    'Form', 'Stones', 'Wax', 'Seats', 'Layout', 'Metal', 'Tree', 'Burnout', 'Pour', 'Solder', 'Strip', 'Setting', 'Finish',
+    'Account', 'Kiln', 'Casting', 'Calculations', 'Drawing', 'Job',
+];
+
+/** @return array<string, list<PhpToken>> the code of core and app, read once */
+function sources(): array
+{
+    static $read = null;
+    if ($read !== null) {
+        return $read;
+    }
+    $read = [];
+    foreach (['core', 'app'] as $folder) {
+        $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}"));
+        foreach ($files as $file) {
+            if ($file->getExtension() === 'php') {
+                $path = substr((string) $file, strlen(dirname(__DIR__, 2)) + 1);
+                $read[$path] = PhpToken::tokenize((string) file_get_contents((string) $file));
+            }
+        }
+    }
+
+    return $read;
+}
+
+/** @return list<string> every qualified name in a file, its own namespace left out */
+function namesIn(string $path): array
+{
+    $names = [];
+    $tokens = sources()[$path];
+    foreach ($tokens as $at => $token) {
+        $declares = ($tokens[$at - 2] ?? null)?->is(T_NAMESPACE) === true;
+        if (! $declares && $token->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED])) {
+            $names[] = ltrim($token->text, '\\');
+        }
+    }
+
+    return $names;
+}
+
+/** @return array<string, list<string>> what each file of a folder calls that is among these functions */
+function calls(string $folder, string ...$functions): array
+{
+    $found = [];
+    foreach (sources() as $path => $tokens) {
+        foreach (str_starts_with($path, $folder) ? $tokens : [] as $at => $token) {
+            $before = $tokens[$at - 1] ?? null;
+            if ($token->is(T_STRING) && in_array($token->text, $functions, true) && ($tokens[$at + 1] ?? null)?->text === '('
+                && $before?->is([T_OBJECT_OPERATOR, T_DOUBLE_COLON, T_NULLSAFE_OBJECT_OPERATOR]) !== true
+                && ($tokens[$at - 2] ?? null)?->is(T_FUNCTION) !== true) {
+                $found[$path][] = $token->text;
+            }
+        }
+    }
+
+    return $found;
+}
+
+it('stands in layers, with no circle between folders of the core', function (): void {
+    $upward = [];
+    foreach (array_keys(sources()) as $path) {
+        if (! str_starts_with($path, 'core/')) {
+            continue;
+        }
+        $own = array_search(explode('/', substr($path, 5, -4))[0], LAYERS, true);
+        expect($own)->toBeInt("{$path} is in no layer that is named");
+        foreach (namesIn($path) as $name) {
+            $parts = explode('\\', $name);
+            if ($parts[0] === 'HotSprue' && array_search($parts[1], LAYERS, true) > $own) {
+                $upward[] = "{$path} uses {$name}";
+            }
+        }
+    }
+
+    expect($upward)->toBe([]);
+});
+
+it('keeps framework and application out of the core', function (): void {
+    $foreign = [];
+    foreach (array_keys(sources()) as $path) {
+        foreach (str_starts_with($path, 'core/') ? namesIn($path) : [] as $name) {
+            if (! str_starts_with($name, 'HotSprue\\')) {
+                $foreign[] = "{$path} uses {$name}";
+            }
+        }
+    }
+
+    expect($foreign)->toBe([]);
+});
+
+it('keeps clock, chance and I/O out of the core', function (): void {
+    expect(calls('core/', 'date', 'time', 'microtime', 'mt_rand', 'random_int', 'rand', 'file_get_contents', 'file_put_contents',
+        'fopen', 'curl_init', 'env', 'config', 'sleep'))->toBe([]);
+});
+
+it('leaves nothing in to look at', function (): void {
+    expect([...calls('core/', 'dd', 'dump', 'var_dump', 'print_r'), ...calls('app/', 'dd', 'dump', 'var_dump', 'print_r')])->toBe([]);
+});
+
+it('declares strict types in every file', function (): void {
+    foreach (sources() as $path => $tokens) {
+        expect($tokens[2]->is(T_DECLARE) || $tokens[1]->is(T_DECLARE))->toBeTrue($path);
+    }
+});
