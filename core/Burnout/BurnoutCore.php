@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Calculation\Show;
@@ -39,6 +40,7 @@ final class BurnoutCore implements Calculation
         return new Description(
             'burnout.core',
             'What the core of a flask feels while the kiln runs its programme, by a model',
+            self::SOURCE,
             [
                 Field::length('diameter', 'diameter of the widest flask'),
                 Field::rows('stages', [Field::temperature('temperature', 'where the kiln goes'), Field::minutes('minutes', 'how long, with its ramp')], 'the programme, instead of a school')->optional(),
@@ -105,17 +107,17 @@ final class BurnoutCore implements Calculation
         $uses = ['diameter', 'water_per_100', 'climb_c_per_min', 'fall_c_per_min', ...array_filter(['stages', 'school', 'pour_temperature'], $input->has(...))];
         $answer = AnswerBuilder::of($this, $input);
         if ($dry !== null) {
-            $answer->work('dry_at_min', $dry, 'the minute at which the core passes 105 °C', '{}', [$dry], $uses, $because, self::SOURCE);
+            $answer->work('dry_at_min', $dry, Formula::taken('the minute at which the core passes 105 °C', $dry), uses: $uses, because: $because);
         }
         $answer
-            ->work('above_620_min', $clean, 'minutes that the core spends above 620 °C', '{}', [$clean], $uses, $because, self::SOURCE)
-            ->work('core_at_pour', $flow->core(), 'the core at the end of the programme', '{}', [$flow->core()], $uses, $because, self::SOURCE)
-            ->work('largest_lag', $lag, 'the most that kiln and core are apart', '{}', [$lag], $uses, $because, self::SOURCE)
-            ->work('total_min', $minute, 'the stages, one after another', implode(' + ', array_fill(0, count($stages), '{}')), array_column($stages, 1), $uses, 'each with its ramp', self::SOURCE)
+            ->work('above_620_min', $clean, Formula::taken('minutes that the core spends above 620 °C', $clean), uses: $uses, because: $because)
+            ->work('core_at_pour', $flow->core(), Formula::taken('the core at the end of the programme', $flow->core()), uses: $uses, because: $because)
+            ->work('largest_lag', $lag, Formula::taken('the most that kiln and core are apart', $lag), uses: $uses, because: $because)
+            ->work('total_min', $minute, Formula::sum('the stages, one after another', array_column($stages, 1)), uses: $uses, because: 'each with its ramp')
             ->give('curves', $curves);
         $this->judge($answer, $clean, $flow->core(), $kiln, $hottestWet);
         $limit = $settings->num('burnout.gypsum_limit');
-        $answer->work('gypsum_limit', $limit, 'the workshop’s figure', '{}', [$limit], [], 'above it gypsum breaks down and gives off sulphur gas', self::SOURCE);
+        $answer->work('gypsum_limit', $limit, Formula::taken('the workshop’s figure', $limit), uses: [], because: 'above it gypsum breaks down and gives off sulphur gas');
         $hottest = max(array_column($stages, 0));
         if ($hottest > $limit + 1e-9) {
             $answer->find(Level::Stop, 'over-gypsum-limit', 'stages', sprintf('%s °C is above %s: gypsum breaks down and gives off sulphur gas that spoils the metal and harms people.', Show::degrees($hottest), Show::degrees($limit)), sprintf('Burn out at %s °C or under.', Show::degrees($limit)));

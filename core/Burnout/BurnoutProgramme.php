@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Calculation\Show;
@@ -32,6 +33,7 @@ final class BurnoutProgramme implements Calculation
         return new Description(
             'burnout.programme',
             'The kiln’s programme for these flasks, and when to switch on',
+            self::SOURCE,
             [
                 Field::length('flask_diameters', 'diameters of the flasks in the kiln')->many(),
                 Field::temperature('pour_temperature', 'flask temperature at the pour'),
@@ -74,22 +76,21 @@ final class BurnoutProgramme implements Calculation
         $minutes = array_map(static fn (array $stage): float => $stage['ramp_min'] + $stage['hold_min'], $stages);
         $total = array_sum($minutes);
         $answer = AnswerBuilder::of($this, $input)
-            ->say('school', $school->value, $input->text('school') === BurnoutSchedule::AUTO ? 'by the widest flask in the kiln' : 'as chosen', sprintf('widest %.1f mm: to 64 short, to 90 medium, above long', $widest), ['flask_diameters', 'school'], 'a wide flask dries and burns clean later', self::SOURCE)
+            ->work('school', $school->value, Formula::said($input->text('school') === BurnoutSchedule::AUTO ? 'by the widest flask in the kiln' : 'as chosen', sprintf('widest %.1f mm: to 64 short, to 90 medium, above long', $widest)), uses: ['flask_diameters', 'school'], because: 'a wide flask dries and burns clean later')
             ->give('stages', $stages)
-            ->work('total_min', $total, 'the stages, one after another', implode(' + ', array_fill(0, count($minutes), '{}')), $minutes, ['flask_diameters', 'pour_temperature', 'school', 'climb_c_per_min', 'fall_c_per_min'],
-                'a stage lasts the longer of its minutes, and its ramp with the least hold', self::SOURCE);
+            ->work('total_min', $total, Formula::sum('the stages, one after another', $minutes), uses: ['flask_diameters', 'pour_temperature', 'school', 'climb_c_per_min', 'fall_c_per_min'], because: 'a stage lasts the longer of its minutes, and its ramp with the least hold');
         $limit = $settings->num('burnout.gypsum_limit');
         $answer
-            ->work('flask_temperature', $pour, 'as it is to be poured', '{}', [$pour], ['pour_temperature'], 'where the programme ends', self::SOURCE)
-            ->work('gypsum_limit', $limit, 'the workshop’s figure', '{}', [$limit], [], 'above it gypsum breaks down and gives off sulphur gas', self::SOURCE);
+            ->work('flask_temperature', $pour, Formula::taken('as it is to be poured', $pour), uses: ['pour_temperature'], because: 'where the programme ends')
+            ->work('gypsum_limit', $limit, Formula::taken('the workshop’s figure', $limit), uses: [], because: 'above it gypsum breaks down and gives off sulphur gas');
         if ($input->has('ready_at') && $input->has('switch_on')) {
             throw BadInput::bothGiven(['ready_at', 'switch_on']);
         }
         if ($input->has('ready_at')) {
-            $answer->say('start_at', Moment::later($input->text('ready_at'), -ceil($total)), 'ready to pour − the whole programme', sprintf('%s − %d min', str_replace('T', ' ', $input->text('ready_at')), (int) ceil($total)), ['ready_at', 'flask_diameters', 'pour_temperature', 'school'], 'so that the flask waits for nobody', self::SOURCE);
+            $answer->work('start_at', Moment::later($input->text('ready_at'), -ceil($total)), Formula::said('ready to pour − the whole programme', sprintf('%s − %d min', str_replace('T', ' ', $input->text('ready_at')), (int) ceil($total))), uses: ['ready_at', 'flask_diameters', 'pour_temperature', 'school'], because: 'so that the flask waits for nobody');
         }
         if ($input->has('switch_on')) {
-            $answer->say('ready_by', Moment::later($input->text('switch_on'), ceil($total)), 'switch-on + the whole programme', sprintf('%s + %d min', str_replace('T', ' ', $input->text('switch_on')), (int) ceil($total)), ['switch_on', 'flask_diameters', 'pour_temperature', 'school'], 'when the torch may be lit', self::SOURCE);
+            $answer->work('ready_by', Moment::later($input->text('switch_on'), ceil($total)), Formula::said('switch-on + the whole programme', sprintf('%s + %d min', str_replace('T', ' ', $input->text('switch_on')), (int) ceil($total))), uses: ['switch_on', 'flask_diameters', 'pour_temperature', 'school'], because: 'when the torch may be lit');
         }
         $this->judgeClock($answer, $input, $total);
         $hottest = max(array_column($stages, 'ramp_to_c'));

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -32,6 +33,7 @@ final class PourTemperatures implements Calculation
         return new Description(
             'pour.temperatures',
             'How hot the flask and the metal are at the pour',
+            self::SOURCE,
             [
                 Field::named('alloy', 'stock.alloys', 'the alloy to cast'),
                 Field::length('thinnest', 'the thinnest section, as cast')->optional(),
@@ -65,10 +67,9 @@ final class PourTemperatures implements Calculation
         };
         [$low, $high] = [$alloy->superheatLow ?? 50.0, $alloy->superheatHigh ?? 80.0];
         $answer
-            ->work('flask_temperature', $alloy->flask + $shift, 'the alloy’s flask temperature + shift for thinness', '{} + {}', [$alloy->flask, $shift], ['alloy', 'thinnest'],
-                'a thin section freezes before it fills, a thick one comes out coarse: under 1 mm hotter by 40, over 2.5 mm cooler by 40', self::SOURCE)
-            ->work('metal_low', $alloy->liquidus + $low, 'liquidus + least superheat', '{} + {}', [$alloy->liquidus, $low], ['alloy'], 'hot enough to run', self::SOURCE)
-            ->work('metal_high', $alloy->liquidus + $high, 'liquidus + most superheat', '{} + {}', [$alloy->liquidus, $high], ['alloy'], 'hotter takes up gas and eats the mould', self::SOURCE);
+            ->work('flask_temperature', $alloy->flask + $shift, Formula::of('{the alloy’s flask temperature} + {shift for thinness}', ['the alloy’s flask temperature' => $alloy->flask, 'shift for thinness' => $shift]), uses: ['alloy', 'thinnest'], because: 'a thin section freezes before it fills, a thick one comes out coarse: under 1 mm hotter by 40, over 2.5 mm cooler by 40')
+            ->work('metal_low', $alloy->liquidus + $low, Formula::of('{liquidus} + {least superheat}', ['liquidus' => $alloy->liquidus, 'least superheat' => $low]), uses: ['alloy'], because: 'hot enough to run')
+            ->work('metal_high', $alloy->liquidus + $high, Formula::of('{liquidus} + {most superheat}', ['liquidus' => $alloy->liquidus, 'most superheat' => $high]), uses: ['alloy'], because: 'hotter takes up gas and eats the mould');
         if ($alloy->liquidus + $low > 1260 + 1e-9) {
             $answer->find(Level::Stop, 'too-hot-for-gypsum', 'alloy', sprintf('Poured at %.0f °C, over 1260: gypsum breaks down against it.', $alloy->liquidus + $low), 'Use a phosphate-bonded investment by its own sheet, or another alloy.');
         } elseif ($alloy->liquidus + $low > 1150 + 1e-9) {

@@ -21,7 +21,7 @@ final class AnswerBuilder
     /** @var list<Finding> */
     private array $findings = [];
 
-    private function __construct(private readonly Description $sheet, private readonly Input $input) {}
+    private function __construct(private readonly Description $calculation, private readonly Input $input) {}
 
     public static function of(Calculation $calculation, Input $input): self
     {
@@ -39,7 +39,7 @@ final class AnswerBuilder
     /** A result that needs no working. */
     public function give(string $result, mixed $value): self
     {
-        $output = $this->sheet->result($result) ?? throw new LogicException("{$this->sheet->name} declares no result {$result}");
+        $output = $this->calculation->result($result) ?? throw new LogicException("{$this->calculation->name} declares no result {$result}");
         if (is_float($value) && ! is_finite($value)) {
             throw BadInput::notFinite($result);
         }
@@ -49,28 +49,22 @@ final class AnswerBuilder
     }
 
     /**
-     * A result with its working. `$with` has a `{}` for each of the numbers; `$uses` names the inputs.
-     *
-     * @param  list<float|int>  $numbers
-     * @param  list<string>  $uses
-     */
-    public function work(string $result, float $value, string $formula, string $with, array $numbers, array $uses, string $because, string $source): self
-    {
-        $this->give($result, $value);
-        $this->working[] = new Working($result, $formula, Show::with($with, $numbers), $because, $source, $this->used($uses));
-
-        return $this;
-    }
-
-    /**
-     * A result in words, with how it was come by.
+     * A result with how it was come by. `$uses` names the inputs it rests on; the source is the calculation's own
+     * unless said.
      *
      * @param  list<string>  $uses
      */
-    public function say(string $result, string $value, string $formula, string $with, array $uses, string $because, string $source): self
-    {
+    public function work(
+        string $result,
+        float|string $value,
+        Formula $formula,
+        array $uses,
+        string $because,
+        ?string $source = null,
+    ): self {
         $this->give($result, $value);
-        $this->working[] = new Working($result, $formula, $with, $because, $source, $this->used($uses));
+        $source ??= $this->calculation->source;
+        $this->working[] = new Working($result, $formula, $because, $source, $this->used($uses));
 
         return $this;
     }
@@ -92,8 +86,8 @@ final class AnswerBuilder
     /** @param array<string, float|int|string|bool> $set */
     public function find(Level $level, string $code, string $about, string $message, string $remedy, array $set = []): self
     {
-        if (! isset($this->sheet->findings[$code])) {
-            throw new LogicException("{$this->sheet->name} declares no finding {$code}");
+        if (! isset($this->calculation->findings[$code])) {
+            throw new LogicException("{$this->calculation->name} declares no finding {$code}");
         }
         $this->findings[] = new Finding($level, $code, $about, $message, $remedy, $set);
 
@@ -102,6 +96,6 @@ final class AnswerBuilder
 
     public function answer(): Answer
     {
-        return new Answer($this->sheet->name, $this->results, $this->working, $this->findings);
+        return new Answer($this->calculation->name, $this->results, $this->working, $this->findings);
     }
 }

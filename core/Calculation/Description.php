@@ -20,6 +20,7 @@ final class Description
     public function __construct(
         public readonly string $name,
         public readonly string $purpose,
+        public readonly string $source,
         public readonly array $inputs,
         public readonly array $results,
         public readonly array $findings = [],

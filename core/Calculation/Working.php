@@ -12,8 +12,7 @@ final readonly class Working
     /** @param array<string, Origin> $used */
     public function __construct(
         public string $result,
-        public string $formula,
-        public string $with,
+        public Formula $formula,
         public string $because,
         public string $source,
         public array $used,
@@ -23,7 +22,7 @@ final readonly class Working
     public function toArray(): array
     {
         return [
-            'result' => $this->result, 'formula' => $this->formula, 'with' => $this->with, 'because' => $this->because,
+            'result' => $this->result, 'formula' => $this->formula->words(), 'with' => $this->formula->line(), 'because' => $this->because,
             'source' => $this->source, 'used' => (object) array_map(static fn (Origin $origin): string => $origin->value, $this->used),
         ];
     }

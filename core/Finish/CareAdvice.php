@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
 use HotSprue\Fields\Input;
@@ -24,6 +25,7 @@ final class CareAdvice implements Calculation
         return new Description(
             'care.advice',
             'What the client is told of wearing and cleaning the piece',
+            'workbook 3, species',
             [
                 Field::named('alloy', 'stock.alloys', 'the alloy'),
                 Field::rows('stones', [Field::named('species', 'stock.species', 'what stone it is'), Field::yesNo('treated', 'whether it is treated, filled or included')->default(false)], 'the stones of the piece')->default([]),
@@ -41,7 +43,7 @@ final class CareAdvice implements Calculation
 
         return AnswerBuilder::of($this, $input)
             ->give('advice', array_map(static fn (string $words): array => ['words' => $words], $advice))
-            ->work('points', count($advice), 'points for these stones and this metal', '{}', [count($advice)], ['stones', 'alloy'], 'printed on the hand-over sheet', 'workbook 3, species')
+            ->work('points', count($advice), Formula::taken('points for these stones and this metal', count($advice)), uses: ['stones', 'alloy'], because: 'printed on the hand-over sheet')
             ->answer();
     }
 

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -30,6 +31,7 @@ final class FinishPlan implements Calculation
         return new Description(
             'finish.plan',
             'Grits, compounds, tumbling, patina and plating in order, and the loss',
+            self::SOURCE,
             [
                 Field::number('grits', 'grits, coarse to fine')->many()->default([220.0, 320.0, 400.0, 600.0, 800.0, 1200.0]),
                 Field::choice('finish', ['polished', 'satin', 'matt'], 'how it is to look')->default('polished'),
@@ -79,10 +81,10 @@ final class FinishPlan implements Calculation
         }
         $answer = AnswerBuilder::of($this, $input)
             ->give('steps', array_map(static fn (string $step): array => ['step' => $step], self::steps($input, $grits)))
-            ->work('grit_steps', count($grits), 'grits', '{}', [count($grits)], ['grits'], 'each takes out the scratches of the one before, across them', self::SOURCE)
-            ->work('greatest_step', $greatest, 'finer ÷ coarser, the greatest', '{}', [$greatest], ['grits'], 'over 2 the coarse scratches stay, and show under the rouge', self::SOURCE);
+            ->work('grit_steps', count($grits), Formula::taken('grits', count($grits)), uses: ['grits'], because: 'each takes out the scratches of the one before, across them')
+            ->work('greatest_step', $greatest, Formula::taken('finer ÷ coarser, the greatest', $greatest), uses: ['grits'], because: 'over 2 the coarse scratches stay, and show under the rouge');
         if ($input->flag('tumble')) {
-            $answer->work('tumbling', $input->num('tumble_minutes'), 'the workshop’s own', '{}', [$input->num('tumble_minutes')], ['tumble_minutes'], 'steel shot hardens the skin and brightens it', self::SOURCE);
+            $answer->work('tumbling', $input->num('tumble_minutes'), Formula::taken('the workshop’s own', $input->num('tumble_minutes')), uses: ['tumble_minutes'], because: 'steel shot hardens the skin and brightens it');
         }
         if ($skipped !== []) {
             $answer->find(Level::Caution, 'grit-skipped', 'grits', 'Steps over 2×: '.implode(', ', $skipped).'.', 'Put a grit between; every scratch left now shows after polishing.');
@@ -140,8 +142,8 @@ final class FinishPlan implements Calculation
         [$before, $after] = [$input->num('mass_before'), $input->num('mass_after')];
         $of = $input->numOr('casting_mass', $before);
         $loss = $before - $after;
-        $answer->work('loss', $loss, 'before − after', '{} − {}', [$before, $after], ['mass_before', 'mass_after'], 'filings and dust: gathered, they are metal', self::SOURCE)
-            ->work('loss_share', $loss / $of, 'loss ÷ casting', '({} − {}) ÷ {}', [$before, $after, $of], ['mass_before', 'mass_after', 'casting_mass'], 'learned from for the next allowance', self::SOURCE);
+        $answer->work('loss', $loss, Formula::of('{before} − {after}', ['before' => $before, 'after' => $after]), uses: ['mass_before', 'mass_after'], because: 'filings and dust: gathered, they are metal')
+            ->work('loss_share', $loss / $of, Formula::of('({before} − {after}) ÷ {casting}', ['before' => $before, 'after' => $after, 'casting' => $of]), uses: ['mass_before', 'mass_after', 'casting_mass'], because: 'learned from for the next allowance');
         if ($loss < -1e-9) {
             $answer->find(Level::Stop, 'loss-negative', 'mass_after', 'It weighs more after finishing than before: one of the two was read wrong, or solder or stones came in between.', 'Weigh again, without stones.');
         } elseif ($loss / $of > $settings->num('finish.loss') + 1e-9) {

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -32,6 +33,7 @@ final class HandOver implements Calculation
         return new Description(
             'hand.over',
             'The last look before a piece goes: size, weights, mark',
+            self::SOURCE,
             [
                 Field::mass('piece_mass', 'the finished piece on the balance, stones in'),
                 Field::number('stones_carats', 'all stones in it, carats')->allowingZero()->default(0.0),
@@ -71,9 +73,9 @@ final class HandOver implements Calculation
         $carats = $input->num('stones_carats');
         $metal = $input->num('piece_mass') - $carats * 0.2;
         $answer = AnswerBuilder::of($this, $input)
-            ->work('metal_mass', $metal, 'piece − carats × 0.2', '{} − {} × 0.2', [$input->num('piece_mass'), $carats], ['piece_mass', 'stones_carats'], 'a carat is a fifth of a gram', self::SOURCE)
-            ->work('fine_mass', $metal * $alloy->fineness, 'metal × fineness', '({} − {} × 0.2) × {}', [$input->num('piece_mass'), $carats, $alloy->fineness], ['piece_mass', 'stones_carats', 'alloy'], 'for the metal account', 'workbook 14')
-            ->work('client_balance', $input->num('client_metal') - $input->num('client_returned') - ($input->num('client_metal') > 0 ? $metal : 0.0), 'client’s metal − returned − metal in the piece, where the client gave any', '{} − {} − {}', [$input->num('client_metal'), $input->num('client_returned'), $input->num('client_metal') > 0 ? $metal : 0.0], ['client_metal', 'client_returned', 'piece_mass'], 'settled with the client at the counter', 'workbook 14');
+            ->work('metal_mass', $metal, Formula::of('{piece} − {carats} × 0.2', ['piece' => $input->num('piece_mass'), 'carats' => $carats]), uses: ['piece_mass', 'stones_carats'], because: 'a carat is a fifth of a gram')
+            ->work('fine_mass', $metal * $alloy->fineness, Formula::of('({piece} − {carats} × 0.2) × {fineness}', ['piece' => $input->num('piece_mass'), 'carats' => $carats, 'fineness' => $alloy->fineness]), uses: ['piece_mass', 'stones_carats', 'alloy'], because: 'for the metal account', source: 'workbook 14')
+            ->work('client_balance', $input->num('client_metal') - $input->num('client_returned') - ($input->num('client_metal') > 0 ? $metal : 0.0), Formula::of('{client’s metal} − {returned} − {metal in the piece, where the client gave any}', ['client’s metal' => $input->num('client_metal'), 'returned' => $input->num('client_returned'), 'metal in the piece, where the client gave any' => $input->num('client_metal') > 0 ? $metal : 0.0]), uses: ['client_metal', 'client_returned', 'piece_mass'], because: 'settled with the client at the counter', source: 'workbook 14');
         $this->judgeWeight($answer, $input, $metal, $settings);
         $this->judgeSize($answer, $input, $settings);
         if ($input->numOr('client_left_mass', 0.0) > 0.0 && $input->text('client_left') === 'unasked') {
@@ -101,7 +103,7 @@ final class HandOver implements Calculation
             return;
         }
         $expected = $input->num('expected_mass');
-        $answer->work('off_expected', $metal - $expected, 'metal − expected', '({} − {} × 0.2) − {}', [$input->num('piece_mass'), $input->num('stones_carats'), $expected], ['piece_mass', 'stones_carats', 'expected_mass'], 'a piece that is light has lost something, a heavy one holds more solder or a wrong alloy', self::SOURCE);
+        $answer->work('off_expected', $metal - $expected, Formula::of('({piece} − {carats} × 0.2) − {expected}', ['piece' => $input->num('piece_mass'), 'carats' => $input->num('stones_carats'), 'expected' => $expected]), uses: ['piece_mass', 'stones_carats', 'expected_mass'], because: 'a piece that is light has lost something, a heavy one holds more solder or a wrong alloy');
         if (abs($metal - $expected) / $expected > $settings->num('finish.off') + 1e-9) {
             $answer->find(Level::Caution, 'mass-off', 'piece_mass', sprintf('%.2f g away from what its metal should weigh.', abs($metal - $expected)), 'Weigh again; look at the carats, the alloy and the form.');
         }
@@ -114,7 +116,7 @@ final class HandOver implements Calculation
         }
         $wanted = $input->num('wanted_diameter');
         $off = $input->num('size_measured') / M_PI - $wanted;
-        $answer->work('size_off', $off, 'measured round the inside ÷ π − agreed', '{} ÷ π − {}', [$input->num('size_measured'), $wanted], ['size_measured', 'wanted_diameter'], 'on the mandrel, at the middle of the band', self::SOURCE);
+        $answer->work('size_off', $off, Formula::of('{measured round the inside} ÷ π − {agreed}', ['measured round the inside' => $input->num('size_measured'), 'agreed' => $wanted]), uses: ['size_measured', 'wanted_diameter'], because: 'on the mandrel, at the middle of the band');
         if (abs($off) >= $settings->num('finish.size') - 1e-9) {
             $answer->find(Level::Caution, 'size-off', 'size_measured', sprintf('%.2f mm %s than agreed.', abs($off), $off > 0 ? 'larger' : 'smaller'), 'Size it before it goes, or have the client try it on.');
         }

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -30,6 +31,7 @@ final class FormBand implements Calculation
         return new Description(
             'form.band',
             'What a band holds and weighs, and where it is too thin',
+            self::SOURCE,
             [...FingerInput::fields(), ...self::shape(), Field::named('alloy', 'stock.alloys', 'the alloy it is to be made of')->optional(), Field::of(Quantity::CubicMillimetres, 'head_volume_mm3', 'volume of the head that belongs to it')->allowingZero()->default(0.0), ...Head::fields(), Field::yesNo('beside_neighbour', 'whether it stands beside another ring')->default(false), Field::text('neighbour_profile', 'the neighbour’s profile at the touching face')->optional()],
             [
                 Output::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of the band'),
@@ -123,31 +125,25 @@ final class FormBand implements Calculation
         $thinnest = min($band->thicknessTop, $band->thicknessBase);
 
         $band->isTapered()
-            ? $answer->work('volume_mm3', $volume, '2π × the mean round the ring of area × (D ÷ 2 + centroid height)', '2 × π × {}', [$volume / (2 * M_PI)], [...$size, ...$shape, 'width_base', 'thickness_base'],
-                sprintf('each element goes round at its own centroid; area %.3f mm² at the top, %.3f at the base', $top->area, $base->area), 'Pappus; '.self::SOURCE)
-            : $answer->work('volume_mm3', $volume, '2π × area × (D ÷ 2 + centroid height)', '2 × π × {} × ({} ÷ 2 + {})', [$top->area, $diameter, $top->centroid], [...$size, ...$shape],
-                'a section carried round a circle sweeps its area times the path of its centroid', 'Pappus; '.self::SOURCE);
+            ? $answer->work('volume_mm3', $volume, Formula::of('2 × π × {mean of area × (D ÷ 2 + centroid height)}', ['mean of area × (D ÷ 2 + centroid height)' => $volume / (2 * M_PI)]), uses: [...$size, ...$shape, 'width_base', 'thickness_base'], because: sprintf('each element goes round at its own centroid; area %.3f mm² at the top, %.3f at the base', $top->area, $base->area), source: 'Pappus; '.self::SOURCE)
+            : $answer->work('volume_mm3', $volume, Formula::of('2 × π × {area} × ({D} ÷ 2 + {centroid height})', ['area' => $top->area, 'D' => $diameter, 'centroid height' => $top->centroid]), uses: [...$size, ...$shape], because: 'a section carried round a circle sweeps its area times the path of its centroid', source: 'Pappus; '.self::SOURCE);
         $this->workSection($answer, $top, $shape);
         $answer
-            ->work('area_base', $base->area, 'the section at the base, as at the top', '{}', [$base->area], [...$shape, 'width_base', 'thickness_base'], 'the exact shape', self::SOURCE)
-            ->work('section_modulus', $top->modulus(), 'area ÷ perimeter', '{} ÷ {}', [$top->area, $top->perimeter], $shape,
-                'metal freezes in the square of this', 'workbook 8, sprue')
-            ->work('outer_diameter_top', $diameter + 2 * $band->thicknessTop, 'D + 2 × thickness at the top', '{} + 2 × {}', [$diameter, $band->thicknessTop], [...$size, 'thickness_top'], 'the wall stands on both sides', 'geometry')
-            ->work('outer_diameter_base', $diameter + 2 * $band->thicknessBase, 'D + 2 × thickness at the base', '{} + 2 × {}', [$diameter, $band->thicknessBase], [...$size, 'thickness_base'], 'the wall stands on both sides', 'geometry')
-            ->work('outer_height', $diameter + $band->thicknessTop + $band->thicknessBase, 'D + thickness at the top + thickness at the base', '{} + {} + {}', [$diameter, $band->thicknessTop, $band->thicknessBase], [...$size, 'thickness_top', 'thickness_base'], 'from top to base across the finger', 'geometry')
-            ->work('width_greatest', max($band->widthTop, $band->widthBase), 'the larger of width at the top and at the base', 'max({}, {})', [$band->widthTop, $band->widthBase], ['width_top', 'width_base'], 'where it is broadest', 'geometry')
-            ->work('unrolled_inner', M_PI * $diameter, 'π × D', 'π × {}', [$diameter], $size, 'the inside laid flat', 'geometry')
-            ->work('unrolled_outer', M_PI * ($diameter + $band->thicknessTop + $band->thicknessBase), 'π × (D + thickness at the top + thickness at the base)', 'π × ({} + {} + {})',
-                [$diameter, $band->thicknessTop, $band->thicknessBase], [...$size, 'thickness_top', 'thickness_base'], 'the outside laid flat', self::SOURCE)
-            ->work('least_thickness', $thinnest - $extra, 'thinnest crown − (heavy − 1) × (inside + outside finishing)', '{} − ({} − 1) × ({} + {})',
-                [$thinnest, $settings->num('allowances.heavy'), $settings->num('allowances.finish_inside'), $settings->num('allowances.finish_outside')], ['thickness_top', 'thickness_base'],
-                'the finished size already allows for usual finishing; removing a heavy texture takes as much again', self::SOURCE)
-            ->work('share_above', $above, 'volume of band and head above the finger’s middle ÷ volume of both', '{} ÷ {}', [$above * $ring, $ring], [...$size, ...$shape, 'head_volume_mm3'], 'a ring that is heavy on top turns', self::SOURCE)
-            ->work('ring_volume_mm3', $ring, 'band + head', '{} + {}', [$volume, $ring - $volume], [...$size, ...$shape, 'head_volume_mm3'], 'the ring is the sum of its parts', self::SOURCE)
+            ->work('area_base', $base->area, Formula::taken('the section at the base, as at the top', $base->area), uses: [...$shape, 'width_base', 'thickness_base'], because: 'the exact shape')
+            ->work('section_modulus', $top->modulus(), Formula::of('{area} ÷ {perimeter}', ['area' => $top->area, 'perimeter' => $top->perimeter]), uses: $shape, because: 'metal freezes in the square of this', source: 'workbook 8, sprue')
+            ->work('outer_diameter_top', $diameter + 2 * $band->thicknessTop, Formula::of('{D} + 2 × {thickness at the top}', ['D' => $diameter, 'thickness at the top' => $band->thicknessTop]), uses: [...$size, 'thickness_top'], because: 'the wall stands on both sides', source: 'geometry')
+            ->work('outer_diameter_base', $diameter + 2 * $band->thicknessBase, Formula::of('{D} + 2 × {thickness at the base}', ['D' => $diameter, 'thickness at the base' => $band->thicknessBase]), uses: [...$size, 'thickness_base'], because: 'the wall stands on both sides', source: 'geometry')
+            ->work('outer_height', $diameter + $band->thicknessTop + $band->thicknessBase, Formula::of('{D} + {thickness at the top} + {thickness at the base}', ['D' => $diameter, 'thickness at the top' => $band->thicknessTop, 'thickness at the base' => $band->thicknessBase]), uses: [...$size, 'thickness_top', 'thickness_base'], because: 'from top to base across the finger', source: 'geometry')
+            ->work('width_greatest', max($band->widthTop, $band->widthBase), Formula::of('max({width at the top}, {width at the base})', ['width at the top' => $band->widthTop, 'width at the base' => $band->widthBase]), uses: ['width_top', 'width_base'], because: 'where it is broadest', source: 'geometry')
+            ->work('unrolled_inner', M_PI * $diameter, Formula::of('π × {D}', ['D' => $diameter]), uses: $size, because: 'the inside laid flat', source: 'geometry')
+            ->work('unrolled_outer', M_PI * ($diameter + $band->thicknessTop + $band->thicknessBase), Formula::of('π × ({D} + {thickness at the top} + {thickness at the base})', ['D' => $diameter, 'thickness at the top' => $band->thicknessTop, 'thickness at the base' => $band->thicknessBase]), uses: [...$size, 'thickness_top', 'thickness_base'], because: 'the outside laid flat')
+            ->work('least_thickness', $thinnest - $extra, Formula::of('{thinnest crown} − ({heavy} − 1) × ({inside} + {outside finishing})', ['thinnest crown' => $thinnest, 'heavy' => $settings->num('allowances.heavy'), 'inside' => $settings->num('allowances.finish_inside'), 'outside finishing' => $settings->num('allowances.finish_outside')]), uses: ['thickness_top', 'thickness_base'], because: 'the finished size already allows for usual finishing; removing a heavy texture takes as much again')
+            ->work('share_above', $above, Formula::of('{volume of band and head above the finger’s middle} ÷ {volume of both}', ['volume of band and head above the finger’s middle' => $above * $ring, 'volume of both' => $ring]), uses: [...$size, ...$shape, 'head_volume_mm3'], because: 'a ring that is heavy on top turns')
+            ->work('ring_volume_mm3', $ring, Formula::of('{band} + {head}', ['band' => $volume, 'head' => $ring - $volume]), uses: [...$size, ...$shape, 'head_volume_mm3'], because: 'the ring is the sum of its parts')
             ->give('masses', array_map(static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $ring * $alloy->density / 1000], Alloy::all($settings)));
         if ($input->has('alloy')) {
             $alloy = Alloy::named($input->text('alloy'), $settings);
-            $answer->work('mass', $ring * $alloy->density / 1000, 'volume of band and head × density ÷ 1000', '{} × {} ÷ 1000', [$ring, $alloy->density], [...$size, ...$shape, 'head_volume_mm3', 'alloy'], 'the finished ring, without its stones', self::SOURCE);
+            $answer->work('mass', $ring * $alloy->density / 1000, Formula::of('{volume of band and head} × {density} ÷ 1000', ['volume of band and head' => $ring, 'density' => $alloy->density]), uses: [...$size, ...$shape, 'head_volume_mm3', 'alloy'], because: 'the finished ring, without its stones');
         }
         $this->workWhole($answer, Head::read($input), $band);
         $this->judge($answer, $input, $band, $above, $settings);
@@ -162,13 +158,9 @@ final class FormBand implements Calculation
         $broad = max($band->widthTop, $band->widthBase);
         $tall = $band->innerDiameter + $band->thicknessTop + $band->thicknessBase;
         $answer
-            ->work('whole_across', max($wide, $head->across), 'the larger of the band where it is widest and the head', 'max({}, {})',
-                [$wide, $head->across], ['inner_diameter', 'thickness_top', 'thickness_base', 'head_across'],
-                'a band thick on top is widest above the middle of its bore', 'geometry')
-            ->work('whole_along', max($broad, $head->along), 'the larger of the band’s width and the head', 'max({}, {})',
-                [$broad, $head->along], ['width_top', 'width_base', 'head_along'], 'a head may stand over the band’s edges', 'geometry')
-            ->work('whole_tall', $tall + $head->height, 'outside from top to base + head', '{} + {}',
-                [$tall, $head->height], ['inner_diameter', 'thickness_top', 'thickness_base', 'head_height'], 'what must come out of blank and flask', 'geometry');
+            ->work('whole_across', max($wide, $head->across), Formula::of('max({the band where it is widest}, {the head across})', ['the band where it is widest' => $wide, 'the head across' => $head->across]), uses: ['inner_diameter', 'thickness_top', 'thickness_base', 'head_across'], because: 'a band thick on top is widest above the middle of its bore', source: 'geometry')
+            ->work('whole_along', max($broad, $head->along), Formula::of('max({the band’s width}, {the head along})', ['the band’s width' => $broad, 'the head along' => $head->along]), uses: ['width_top', 'width_base', 'head_along'], because: 'a head may stand over the band’s edges', source: 'geometry')
+            ->work('whole_tall', $tall + $head->height, Formula::of('{outside from top to base} + {head}', ['outside from top to base' => $tall, 'head' => $head->height]), uses: ['inner_diameter', 'thickness_top', 'thickness_base', 'head_height'], because: 'what must come out of blank and flask', source: 'geometry');
     }
 
     /** What heavy finishing takes beyond the usual, mm of thickness. */
@@ -182,25 +174,27 @@ final class FormBand implements Calculation
     {
         [$w, $t] = [$top->width, $top->thickness];
         $because = 'the exact shape';
+        $size = ['width' => $w, 'thickness' => $t];
+        $byMoment = Formula::of('{first moment of the section about the finger side} ÷ {area}',
+            ['first moment of the section about the finger side' => $top->centroid * $top->area, 'area' => $top->area]);
         match ($top->profile) {
-            Profile::Flat => $answer->work('area_top', $top->area, 'width × thickness', '{} × {}', [$w, $t], $uses, $because, self::SOURCE)
-                ->work('centroid_top', $top->centroid, 'thickness ÷ 2', '{} ÷ 2', [$t], $uses, $because, self::SOURCE),
-            Profile::Round => $answer->work('area_top', $top->area, 'π × width × thickness ÷ 4', 'π × {} × {} ÷ 4', [$w, $t], $uses, $because, self::SOURCE)
-                ->work('centroid_top', $top->centroid, 'thickness ÷ 2', '{} ÷ 2', [$t], $uses, $because, self::SOURCE),
-            Profile::Knife => $answer->work('area_top', $top->area, 'width × (edge + thickness) ÷ 2', '{} × ({} + {}) ÷ 2', [$w, $top->edge, $t], [...$uses, 'edge'], $because, self::SOURCE)
-                ->work('centroid_top', $top->centroid, '(width × edge² ÷ 2 + width × ridge ÷ 2 × (edge + ridge ÷ 3)) ÷ area, ridge = thickness − edge', '({} × {} ^ 2 ÷ 2 + {} × {} ÷ 2 × ({} + {} ÷ 3)) ÷ {}', [$w, $top->edge, $w, $t - $top->edge, $top->edge, $t - $top->edge, $top->area], [...$uses, 'edge'], $because, self::SOURCE),
+            Profile::Flat => $answer->work('area_top', $top->area, Formula::of('{width} × {thickness}', $size), uses: $uses, because: $because)
+                ->work('centroid_top', $top->centroid, Formula::of('{thickness} ÷ 2', $size), uses: $uses, because: $because),
+            Profile::Round => $answer->work('area_top', $top->area, Formula::of('π × {width} × {thickness} ÷ 4', $size), uses: $uses, because: $because)
+                ->work('centroid_top', $top->centroid, Formula::of('{thickness} ÷ 2', $size), uses: $uses, because: $because),
+            Profile::Knife => $answer->work('area_top', $top->area, Formula::of('{width} × ({edge} + {thickness}) ÷ 2', [...$size, 'edge' => $top->edge]), uses: [...$uses, 'edge'], because: $because)
+                ->work('centroid_top', $top->centroid, Formula::of('({width} × {edge} ^ 2 ÷ 2 + {width} × {thickness over the edge} ÷ 2 × ({edge} + {thickness over the edge} ÷ 3)) ÷ {area}', ['width' => $w, 'edge' => $top->edge, 'thickness over the edge' => $t - $top->edge, 'area' => $top->area]), uses: [...$uses, 'edge'], because: $because),
             Profile::HalfRound => ($t <= $w / 2
-                ? $answer->work('area_top', $top->area, 'R² × α − (R − thickness) × width ÷ 2, with R = (width² ÷ 4 + thickness²) ÷ (2 × thickness)', '{} ^ 2 × {} − ({} − {}) × {} ÷ 2',
-                    [($w ** 2 / 4 + $t ** 2) / (2 * $t), atan2($w / 2, ($w ** 2 / 4 - $t ** 2) / (2 * $t)), ($w ** 2 / 4 + $t ** 2) / (2 * $t), $t, $w], $uses, 'a circular segment; α is half its angle, in radians', self::SOURCE)
-                : $answer->work('area_top', $top->area, 'π × width × thickness ÷ 4', 'π × {} × {} ÷ 4', [$w, $t], $uses, 'higher than half its width: half an ellipse', self::SOURCE))
-                ->work('centroid_top', $top->centroid, 'first moment of the section about the finger side ÷ area', '{} ÷ {}', [$top->centroid * $top->area, $top->area], $uses, $because, self::SOURCE),
-            Profile::Court => $answer->work('area_top', $top->area, 'width × body + inner dome + outer dome', '{} × {} + {} + {}',
-                [$w, $top->edge, (new Segment($w, $top->riseInside))->area, (new Segment($w, $top->riseOutside))->area], $uses, 'a flat body between two circular segments', self::SOURCE)
-                ->work('centroid_top', $top->centroid, 'first moment of the section about the finger side ÷ area', '{} ÷ {}', [$top->centroid * $top->area, $top->area], $uses, $because, self::SOURCE),
+                ? $answer->work('area_top', $top->area, Formula::of('{radius} ^ 2 × {half its angle} − ({radius} − {thickness}) × {width} ÷ 2', ['radius' => ($w ** 2 / 4 + $t ** 2) / (2 * $t), 'half its angle' => atan2($w / 2, ($w ** 2 / 4 - $t ** 2) / (2 * $t)), 'thickness' => $t, 'width' => $w]), uses: $uses, because: 'a circular segment; α is half its angle, in radians')
+                : $answer->work('area_top', $top->area, Formula::of('π × {width} × {thickness} ÷ 4', $size), uses: $uses, because: 'higher than half its width: half an ellipse'))
+                ->work('centroid_top', $top->centroid, $byMoment, uses: $uses, because: $because),
+            Profile::Court => $answer->work('area_top', $top->area, Formula::of('{width} × {body} + {inner dome} + {outer dome}', ['width' => $w, 'body' => $top->edge,
+                'inner dome' => (new Segment($w, $top->riseInside))->area, 'outer dome' => (new Segment($w, $top->riseOutside))->area]), uses: $uses, because: 'a flat body between two circular segments')
+                ->work('centroid_top', $top->centroid, $byMoment, uses: $uses, because: $because),
         };
         $top->profile === Profile::Flat
-            ? $answer->work('perimeter_top', $top->perimeter, '2 × (width + thickness)', '2 × ({} + {})', [$w, $t], $uses, $because, self::SOURCE)
-            : $answer->work('perimeter_top', $top->perimeter, 'the length of the outline', '{}', [$top->perimeter], $uses, $because, self::SOURCE);
+            ? $answer->work('perimeter_top', $top->perimeter, Formula::of('2 × ({width} + {thickness})', ['width' => $w, 'thickness' => $t]), uses: $uses, because: $because)
+            : $answer->work('perimeter_top', $top->perimeter, Formula::taken('the length of the outline', $top->perimeter), uses: $uses, because: $because);
     }
 
     private function judge(AnswerBuilder $answer, Input $input, Band $band, float $above, WorkshopSettings $settings): void

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Input;
@@ -26,6 +27,7 @@ final class SizeConvert implements Calculation
         return new Description(
             'size.convert',
             'A finger’s size on every scale, and the nearest mark on each stick',
+            'ISO 8653',
             [FingerInput::scale(), FingerInput::size()],
             [
                 Output::length('inner_circumference', 'inside circumference'),
@@ -40,12 +42,10 @@ final class SizeConvert implements Calculation
     {
         $size = FingerInput::sized($input);
         $marks = $size->marks();
-        [$formula, $with, $numbers] = self::formula(Scale::from($input->text('scale')), $size->circumference);
+        $formula = self::formula(Scale::from($input->text('scale')), $size->circumference);
         $answer = AnswerBuilder::of($this, $input)
-            ->work('inner_circumference', $size->circumference, $formula, $with, $numbers, ['scale', 'size'],
-                'every scale is a way of saying the inner circumference', 'ISO 8653')
-            ->work('inner_diameter', $size->diameter(), 'circumference ÷ π', '{} ÷ π', [$size->circumference], ['scale', 'size'],
-                'the diameter of a circle that long', 'geometry')
+            ->work('inner_circumference', $size->circumference, $formula, uses: ['scale', 'size'], because: 'every scale is a way of saying the inner circumference')
+            ->work('inner_diameter', $size->diameter(), Formula::of('{circumference} ÷ π', ['circumference' => $size->circumference]), uses: ['scale', 'size'], because: 'the diameter of a circle that long', source: 'geometry')
             ->give('marks', array_map(static fn (StickMark $mark): array => $mark->toArray(), $marks));
         $nearest = min(array_map(static fn (StickMark $mark): float => abs($mark->offMm), $marks));
         if ($nearest >= self::BETWEEN_MARKS) {
@@ -56,18 +56,17 @@ final class SizeConvert implements Calculation
         return $answer->answer();
     }
 
-    /** @return array{string, string, list<float>} formula, line and numbers */
-    private static function formula(Scale $scale, float $circumference): array
+    private static function formula(Scale $scale, float $circumference): Formula
     {
-        $number = $scale->number($circumference);
+        $number = ['size' => $scale->number($circumference)];
 
         return match ($scale) {
-            Scale::Iso, Scale::Circumference => ['the size is the circumference', '{}', [$number]],
-            Scale::NorthAmerican => ['π × (11.63 + 0.8128 × size)', 'π × (11.63 + 0.8128 × {})', [$number]],
-            Scale::British => ['37.5 + 1.25 × letters after A', '37.5 + 1.25 × {}', [$number]],
-            Scale::Japanese => ['π × (12 + 2 ÷ 3 + size ÷ 3)', 'π × (12 + 2 ÷ 3 + {} ÷ 3)', [$number]],
-            Scale::Swiss => ['size + 40', '{} + 40', [$number]],
-            Scale::Diameter => ['π × diameter', 'π × {}', [$number]],
+            Scale::Iso, Scale::Circumference => Formula::taken('the size is the circumference', $number['size']),
+            Scale::NorthAmerican => Formula::of('π × (11.63 + 0.8128 × {size})', $number),
+            Scale::British => Formula::of('37.5 + 1.25 × {letters after A}', ['letters after A' => $number['size']]),
+            Scale::Japanese => Formula::of('π × (12 + 2 ÷ 3 + {size} ÷ 3)', $number),
+            Scale::Swiss => Formula::of('{size} + 40', $number),
+            Scale::Diameter => Formula::of('π × {diameter}', ['diameter' => $number['size']]),
         };
     }
 }

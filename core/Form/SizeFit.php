@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -24,6 +25,7 @@ final class SizeFit implements Calculation
         return new Description(
             'size.fit',
             'How much up a broad band goes, and the size to make',
+            'workbook 1, broad bands',
             [
                 ...FingerInput::fields(),
                 Field::length('width', 'finished width at the base of the finger'),
@@ -53,13 +55,11 @@ final class SizeFit implements Calculation
         $made = RingSize::ofCircumference(Scale::NorthAmerican->circumference($number + $applied));
         $uses = [...FingerInput::uses($input), 'width', 'profile', 'apply'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('advice_us', $advice, 'by the width’s band in the workshop’s table; half of it for a court', '{}', [$advice], ['width', 'profile'], 'a band holds from its lower bound', 'workbook 1, broad bands')
-            ->work('applied_us', $applied, 'the advice, where it is applied', '{}', [$applied], ['apply'], 'advice until the goldsmith says so', 'workbook 1, broad bands')
-            ->work('inner_diameter', $made->diameter(), 'inside diameter + 0.8128 × sizes up', '{} + 0.8128 × {}', [$finger->diameter(), $applied], $uses,
-                'a broad band touches more of the finger and so fits tighter', 'workbook 1, broad bands')
-            ->work('inner_circumference', $made->circumference, 'π × inside diameter', 'π × {}', [$made->diameter()], $uses,
-                'the size as it is held', 'ISO 8653')
-            ->say('mark', $made->mark(Scale::from($settings->text('units.size')))->spoken(), 'nearest mark on the workshop’s stick', sprintf('%.3f mm round', $made->circumference), $uses, 'a hair is up to half a step', 'ISO 8653');
+            ->work('advice_us', $advice, Formula::taken('by the width’s band in the workshop’s table; half of it for a court', $advice), uses: ['width', 'profile'], because: 'a band holds from its lower bound')
+            ->work('applied_us', $applied, Formula::taken('the advice, where it is applied', $applied), uses: ['apply'], because: 'advice until the goldsmith says so')
+            ->work('inner_diameter', $made->diameter(), Formula::of('{inside diameter} + 0.8128 × {sizes up}', ['inside diameter' => $finger->diameter(), 'sizes up' => $applied]), uses: $uses, because: 'a broad band touches more of the finger and so fits tighter')
+            ->work('inner_circumference', $made->circumference, Formula::of('π × {inside diameter}', ['inside diameter' => $made->diameter()]), uses: $uses, because: 'the size as it is held', source: 'ISO 8653')
+            ->work('mark', $made->mark(Scale::from($settings->text('units.size')))->spoken(), Formula::said('nearest mark on the workshop’s stick', sprintf('%.3f mm round', $made->circumference)), uses: $uses, because: 'a hair is up to half a step', source: 'ISO 8653');
         if ($applied > 0) {
             $answer->find(Level::Note, 'made-larger', 'apply', sprintf('Made %s US larger than the finger, for its width.', self::eighths($applied)),
                 'Try a broad sizer on the client before you cut; leave it off if the client likes it snug.', ['apply' => false]);

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -27,6 +28,7 @@ final class LayoutDivide implements Calculation
         return new Description(
             'layout.divide',
             'A width or a length divided, with the divider setting of each line',
+            self::SOURCE,
             [
                 Field::length('total', 'what is divided'),
                 Field::count('parts', 'into so many equal parts')->between(2, 100)->optional(),
@@ -64,8 +66,8 @@ final class LayoutDivide implements Calculation
         $parts = array_map(static fn (float $ratio): float => $wide * $ratio / array_sum($ratios), $ratios);
         $uses = ['total', $input->has('parts') ? 'parts' : 'ratios', 'kerf'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('part', $parts[0], '(total − cuts × kerf) × its share', '({} − {} × {}) × {} ÷ {}', [$total, count($ratios) - 1, $kerf, $ratios[0], array_sum($ratios)], $uses, 'the cuts come out of the whole', self::SOURCE)
-            ->work('smallest', min($parts), '(total − cuts × kerf) × the smallest share', '({} − {} × {}) × {} ÷ {}', [$total, count($ratios) - 1, $kerf, min($ratios), array_sum($ratios)], $uses, 'the hardest to keep even', self::SOURCE)
+            ->work('part', $parts[0], Formula::of('({total} − {cuts} × {kerf}) × {its share} ÷ {all shares}', ['total' => $total, 'cuts' => count($ratios) - 1, 'kerf' => $kerf, 'its share' => $ratios[0], 'all shares' => array_sum($ratios)]), uses: $uses, because: 'the cuts come out of the whole')
+            ->work('smallest', min($parts), Formula::of('({total} − {cuts} × {kerf}) × {smallest share} ÷ {all shares}', ['total' => $total, 'cuts' => count($ratios) - 1, 'kerf' => $kerf, 'smallest share' => min($ratios), 'all shares' => array_sum($ratios)]), uses: $uses, because: 'the hardest to keep even')
             ->give('lines', $this->lines($parts, $kerf, $total))
             ->give('parts_mm', $this->running($parts, $kerf));
         if (min($parts) < self::NARROW - 1e-9) {

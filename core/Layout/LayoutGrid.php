@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -27,6 +28,7 @@ final class LayoutGrid implements Calculation
         return new Description(
             'layout.grid',
             'The lines to scribe on a blank, in the order of work, with their divider settings',
+            self::SOURCE,
             [
                 Field::length('width', 'width of the wax, face to face, at the top'),
                 Field::length('width_base', 'width of the wax at the base')->optional(),
@@ -71,9 +73,9 @@ final class LayoutGrid implements Calculation
         $stones = array_map(static fn (array $stone): array => ['along_mm' => $stone['along'] * $on / $input->numOr('stones_on', $outer), 'across_mm' => $stone['across'], 'diameter_mm' => $stone['diameter']], $input->rows('stones'));
         $lines = $this->lines($input, $on, $thick, $stones);
         $answer = AnswerBuilder::of($this, $input)
-            ->work('circumference', $around, 'π × diameter of what it is wrapped round', 'π × {}', [$on], $uses, 'blank, trued blank or finished wax: the paper must close on it', self::SOURCE)
-            ->work('quarter', $on * M_SQRT1_2, 'diameter × sin 45°', '{} × 0.70710678', [$on], $uses, 'dividers span the chord, not the arc', self::SOURCE)
-            ->work('centre', $wide / 2, 'width of the trued wax ÷ 2', '{} ÷ 2', [$wide], ['width'], 'from both faces, so that an error shows', self::SOURCE)
+            ->work('circumference', $around, Formula::of('π × {diameter of what it is wrapped round}', ['diameter of what it is wrapped round' => $on]), uses: $uses, because: 'blank, trued blank or finished wax: the paper must close on it')
+            ->work('quarter', $on * M_SQRT1_2, Formula::of('{diameter} × 0.70710678', ['diameter' => $on]), uses: $uses, because: 'dividers span the chord, not the arc')
+            ->work('centre', $wide / 2, Formula::of('{width of the trued wax} ÷ 2', ['width of the trued wax' => $wide]), uses: ['width'], because: 'from both faces, so that an error shows')
             ->give('lines', $lines)
             ->give('stones', $stones);
         $this->judge($answer, $lines, $stones, $wide);

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -34,6 +35,7 @@ final class LayoutHalo implements Calculation
         return new Description(
             'layout.halo',
             'Stones round a centre: how many fit, where they stand, and in which order to drill',
+            self::SOURCE,
             [
                 ...StoneInput::fields(),
                 Field::length('stone_diameter', 'diameter of the stones round it'),
@@ -79,18 +81,18 @@ final class LayoutHalo implements Calculation
         $left = $ring->closest() - $d;
         $more = $this->leastEdge($outline, $full->count + 1, $d, $gap);
         $answer = AnswerBuilder::of($this, $input)
-            ->work('ring_length', $ring->length, 'perimeter + 2π × (edge gap + stone ÷ 2)', '{} + 2 × π × ({} + {} ÷ 2)', [$outline->perimeter(), $edge, $d], $uses, 'the true parallel of a convex outline is longer by 2π times its distance', self::SOURCE)
-            ->work('count_max', $full->count, 'the most whose smallest straight distance is stone + gap or more', '{}', [$full->count], [...$uses, 'stone_gap'], sprintf('at %d the closest centres are %.3f mm apart, and %.3f is wanted', $full->count, $full->closest(), $d + $gap), self::SOURCE)
-            ->work('count', $count, $input->has('count') ? 'as chosen' : 'as many as fit', '{}', [$count], ['count', 'stone_gap'], 'the centres are spaced equally by arc length', self::SOURCE)
-            ->work('pitch', $ring->length / $count, 'ring length ÷ count', '{} ÷ {}', [$ring->length, $count], [...$uses, 'count'], 'along the line of the centres', self::SOURCE)
-            ->work('gap_left', $left, 'smallest straight distance − stone', '{} − {}', [$ring->closest(), $d], [...$uses, 'count'], 'measured between every two, not estimated', self::SOURCE)
-            ->work('edge_gap_for_one_more', $more, 'least edge gap at which one more keeps its distance', '{}', [$more], [...$uses, 'stone_gap'], sprintf('%d stones', $full->count + 1), self::SOURCE)
-            ->say('start', $ring->onTop ? 'a stone at the top' : 'half a pitch off the top', 'the better of the two', sprintf('the closest centres are then %.3f mm apart', $ring->closest()), $uses, 'at a point or a corner one of them leaves more room', self::SOURCE)
+            ->work('ring_length', $ring->length, Formula::of('{perimeter} + 2 × π × ({edge gap} + {stone} ÷ 2)', ['perimeter' => $outline->perimeter(), 'edge gap' => $edge, 'stone' => $d]), uses: $uses, because: 'the true parallel of a convex outline is longer by 2π times its distance')
+            ->work('count_max', $full->count, Formula::taken('the most whose smallest straight distance is stone + gap or more', $full->count), uses: [...$uses, 'stone_gap'], because: sprintf('at %d the closest centres are %.3f mm apart, and %.3f is wanted', $full->count, $full->closest(), $d + $gap))
+            ->work('count', $count, Formula::taken($input->has('count') ? 'as chosen' : 'as many as fit', $count), uses: ['count', 'stone_gap'], because: 'the centres are spaced equally by arc length')
+            ->work('pitch', $ring->length / $count, Formula::of('{ring length} ÷ {count}', ['ring length' => $ring->length, 'count' => $count]), uses: [...$uses, 'count'], because: 'along the line of the centres')
+            ->work('gap_left', $left, Formula::of('{smallest straight distance} − {stone}', ['smallest straight distance' => $ring->closest(), 'stone' => $d]), uses: [...$uses, 'count'], because: 'measured between every two, not estimated')
+            ->work('edge_gap_for_one_more', $more, Formula::taken('least edge gap at which one more keeps its distance', $more), uses: [...$uses, 'stone_gap'], because: sprintf('%d stones', $full->count + 1))
+            ->work('start', $ring->onTop ? 'a stone at the top' : 'half a pitch off the top', Formula::said('the better of the two', sprintf('the closest centres are then %.3f mm apart', $ring->closest())), uses: $uses, because: 'at a point or a corner one of them leaves more room')
             ->give('positions', array_map(static fn (array $p): array => ['x_mm' => $p[0], 'y_mm' => $p[1], 'angle_deg' => fmod(rad2deg(atan2($p[1], $p[0])) + 360, 360)], $ring->places))
             ->give('drill_order', self::drillOrder($count));
         if ($input->has('count')) {
             $need = $this->leastEdge($outline, $count, $d, $gap);
-            $answer->work('edge_gap_for_count', $need, 'least edge gap at which this count keeps its distance', '{}', [$need], [...$uses, 'count', 'stone_gap'], 'found by halving', self::SOURCE);
+            $answer->work('edge_gap_for_count', $need, Formula::taken('least edge gap at which this count keeps its distance', $need), uses: [...$uses, 'count', 'stone_gap'], because: 'found by halving');
             if ($count > $full->count) {
                 $answer->find(Level::Stop, 'too-many', 'count', sprintf('%d do not fit: %.2f mm would be left between two of them, and %.2f is wanted.', $count, $left, $gap), sprintf('Take %d, or an edge gap of %.2f mm.', $full->count, $need), ['count' => $full->count]);
             }

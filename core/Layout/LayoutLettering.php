@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -29,6 +30,7 @@ final class LayoutLettering implements Calculation
         return new Description(
             'layout.lettering',
             'Letters or a pattern round a band, so that they close on themselves',
+            self::SOURCE,
             [
                 Field::text('text', 'the letters or signs, in order'),
                 Field::length('outer_diameter', 'outside diameter of the wax'),
@@ -67,9 +69,9 @@ final class LayoutLettering implements Calculation
         }
         $unit = ($around - $margin) / array_sum($weights);
         $answer = AnswerBuilder::of($this, $input)
-            ->work('circumference', $around, 'π × outside diameter', 'π × {}', [$input->num('outer_diameter')], ['outer_diameter'], 'the outside laid flat', 'geometry')
-            ->work('unit', $unit, '(circumference − margin) ÷ sum of the weights', '({} − {}) ÷ {}', [$around, $margin, array_sum($weights)], ['outer_diameter', 'margin', 'text', 'weights'], 'narrow letters get 0.6, wide ones 1.3, so that the text looks even and closes', self::SOURCE)
-            ->work('narrowest', $unit * min($weights), 'unit × least weight', '{} × {}', [$unit, min($weights)], ['text', 'weights', 'outer_diameter'], 'the hardest to cut', self::SOURCE)
+            ->work('circumference', $around, Formula::of('π × {outside diameter}', ['outside diameter' => $input->num('outer_diameter')]), uses: ['outer_diameter'], because: 'the outside laid flat', source: 'geometry')
+            ->work('unit', $unit, Formula::of('({circumference} − {margin}) ÷ {sum of the weights}', ['circumference' => $around, 'margin' => $margin, 'sum of the weights' => array_sum($weights)]), uses: ['outer_diameter', 'margin', 'text', 'weights'], because: 'narrow letters get 0.6, wide ones 1.3, so that the text looks even and closes')
+            ->work('narrowest', $unit * min($weights), Formula::of('{unit} × {least weight}', ['unit' => $unit, 'least weight' => min($weights)]), uses: ['text', 'weights', 'outer_diameter'], because: 'the hardest to cut')
             ->give('cells', $this->cells($signs, $weights, $unit, $input, $around));
         if ($unit * min($weights) < self::NARROWEST - 1e-9) {
             $answer->find(Level::Caution, 'cells-narrow', 'text', sprintf('The narrowest cell is %.2f mm: no graver or pin cuts a letter so narrow.', $unit * min($weights)), 'Say it shorter, or on a larger band.');

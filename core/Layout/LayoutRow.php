@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -32,6 +33,7 @@ final class LayoutRow implements Calculation
         return new Description(
             'layout.row',
             'Graded stones in a row over a band, large or small in the middle',
+            self::SOURCE,
             [
                 Field::length('sizes', 'the stones’ diameters, from the middle outward on one side, the middle one first')->many()->optional(),
                 Field::count('count', 'how many in all, instead of a list')->between(2, 80)->optional(),
@@ -81,10 +83,10 @@ final class LayoutRow implements Calculation
         $arc = $last['angle_deg'] - $row[0]['angle_deg'] + rad2deg(asin($last['diameter_mm'] / 2 / $radius) + asin($row[0]['diameter_mm'] / 2 / $radius));
         $uses = [$input->has('sizes') && $input->nums('sizes') !== [] ? 'sizes' : 'count', 'gap', 'outer_diameter', 'girdle_depth'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('girdle_radius', $radius, 'outside diameter ÷ 2 − girdle depth', '{} ÷ 2 − {}', [$input->num('outer_diameter'), $input->num('girdle_depth')], ['outer_diameter', 'girdle_depth'], 'the girdles lie here', self::SOURCE)
-            ->work('total_arc_deg', $arc, 'sum of 2 × asin((mean diameter + gap) ÷ (2 × R)) and the two end stones’ halves', '{}', [$arc], $uses, 'neighbours by their straight distance', self::SOURCE)
-            ->work('total_arc', deg2rad($arc) * $input->num('outer_diameter') / 2, 'arc × π ÷ 180 × outside diameter ÷ 2', '{} × π ÷ 180 × {} ÷ 2', [$arc, $input->num('outer_diameter')], $uses, 'with dividers along the outside', self::SOURCE)
-            ->work('arc_share', $arc / 360, 'arc ÷ 360', '{} ÷ 360', [$arc], $uses, 'of the way round', self::SOURCE)
+            ->work('girdle_radius', $radius, Formula::of('{outside diameter} ÷ 2 − {girdle depth}', ['outside diameter' => $input->num('outer_diameter'), 'girdle depth' => $input->num('girdle_depth')]), uses: ['outer_diameter', 'girdle_depth'], because: 'the girdles lie here')
+            ->work('total_arc_deg', $arc, Formula::taken('sum of 2 × asin((mean diameter + gap) ÷ (2 × R)) and the two end stones’ halves', $arc), uses: $uses, because: 'neighbours by their straight distance')
+            ->work('total_arc', deg2rad($arc) * $input->num('outer_diameter') / 2, Formula::of('{arc} × π ÷ 180 × {outside diameter} ÷ 2', ['arc' => $arc, 'outside diameter' => $input->num('outer_diameter')]), uses: $uses, because: 'with dividers along the outside')
+            ->work('arc_share', $arc / 360, Formula::of('{arc} ÷ 360', ['arc' => $arc]), uses: $uses, because: 'of the way round')
             ->give('stones', $row)
             ->give('other_way', $other)
             ->give('on_band', array_map(static fn (array $stone): array => ['along' => $stone['along_mm'], 'across' => 0.0, 'diameter' => $stone['diameter_mm']], $row));
@@ -190,16 +192,15 @@ final class LayoutRow implements Calculation
                 $wanted = $name === 'girdle_gap' ? Convergence::GIRDLES : Convergence::WALL;
                 $wall = $band->wall($pitch, ...$place);
                 if ($wall < $left[$name]) {
-                    [$left[$name], $with[$name]] = [$wall, [$pitch, $outer, $place[0], $outer, $place[1]]];
+                    [$left[$name], $with[$name]] = [$wall, ['pitch' => $pitch, 'R' => $outer, 'depth' => $place[0], 'hole' => $place[1]]];
                 }
                 // The gap is between girdles, so what the pitch wants is wanted at their radius.
                 $more = max($more, ($band->pitch($wanted, ...$place) - $pitch) * $radius / $outer);
             }
         }
         foreach ($with as $name => $numbers) {
-            $answer->work($name, $left[$name], 'least of pitch × (R − depth) ÷ R − hole, of neighbours', '{} × ({} − {}) ÷ {} − {}',
-                $numbers, ['gap', 'outer_diameter', 'girdle_depth', ...($name === 'wall_at_finger' ? ['thickness', 'through_hole'] : [])],
-                'seats draw together below the surface', 'workbook 4, convergence');
+            $answer->work($name, $left[$name], Formula::of('{pitch} × ({R} − {depth}) ÷ {R} − {hole}', $numbers)
+                ->told('least of pitch × (R − depth) ÷ R − hole, of neighbours'), uses: ['gap', 'outer_diameter', 'girdle_depth', ...($name === 'wall_at_finger' ? ['thickness', 'through_hole'] : [])], because: 'seats draw together below the surface', source: 'workbook 4, convergence');
         }
         $gap = ceil(1000 * ($input->num('gap') + $more)) / 1000;
         $remedy = [sprintf('Take a gap of %.3f mm, or smaller stones.', $gap), ['gap' => $gap]];

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -25,6 +26,7 @@ final class LayoutSymmetry implements Calculation
         return new Description(
             'layout.symmetry',
             'Pairs measured on both sides: which to take down, and by how much',
+            self::SOURCE,
             [
                 Field::rows('pairs', self::columns(), 'each pair, measured'),
                 Field::length('tolerance', 'a pair may differ by so much')->allowingZero()->fromSetting('layouts.symmetry'),
@@ -62,7 +64,7 @@ final class LayoutSymmetry implements Calculation
         usort($rows, static fn (array $a, array $b): int => $b['difference_mm'] <=> $a['difference_mm']);
         $worst = $rows[0];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('worst', $worst['difference_mm'], 'the largest of left − right, either way', '{}', [$worst['difference_mm']], ['pairs'], $worst['name'], self::SOURCE)
+            ->work('worst', $worst['difference_mm'], Formula::taken('the largest of left − right, either way', $worst['difference_mm']), uses: ['pairs'], because: $worst['name'])
             ->give('differences', $rows);
         if ($worst['take_down'] !== 'neither') {
             $answer->find(Level::Caution, 'sides-differ', 'pairs', sprintf('%s: the %s is %.2f mm more.', ucfirst((string) $worst['name']), $worst['take_down'], $worst['difference_mm']), sprintf('Take the %s down by %.2f mm; never build up the low side.', $worst['take_down'], $worst['difference_mm']));

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
 use HotSprue\Fields\Field;
@@ -26,6 +27,7 @@ final class AlloyDensity implements Calculation
         return new Description(
             'alloy.density',
             'The density of a composed alloy, by volume',
+            'workbook 7, alloys',
             [Field::shares('composition', array_keys(self::DENSITIES), 'share of each metal, in parts of 1')],
             [Output::of(Quantity::Density, 'density', 'density of the alloy'), Output::number('fineness_gold', 'gold, in parts of 1'), Output::number('fineness_silver', 'silver, in parts of 1')],
         );
@@ -39,16 +41,17 @@ final class AlloyDensity implements Calculation
             throw BadInput::field('composition', sprintf('The shares make %.4f; shares that make 1 are accepted.', $sum));
         }
         $volume = 0.0;
-        $numbers = [];
+        $parts = $numbers = [];
         foreach ($shares as $metal => $share) {
             $volume += $share / self::DENSITIES[$metal];
-            array_push($numbers, $share, self::DENSITIES[$metal]);
+            $parts[] = "{{$metal}} ÷ {density of {$metal}}";
+            $numbers += [$metal => $share, "density of {$metal}" => self::DENSITIES[$metal]];
         }
 
         return AnswerBuilder::of($this, $input)
-            ->work('density', 1 / $volume, '1 ÷ the sum of share ÷ density', '1 ÷ ('.implode(' + ', array_fill(0, count($shares), '{} ÷ {}')).')', $numbers, ['composition'], 'volumes add, near enough', 'workbook 7, alloys')
-            ->work('fineness_gold', $shares['Au'] ?? 0.0, 'share of gold', '{}', [$shares['Au'] ?? 0.0], ['composition'], 'by mass', 'workbook 7, alloys')
-            ->work('fineness_silver', $shares['Ag'] ?? 0.0, 'share of silver', '{}', [$shares['Ag'] ?? 0.0], ['composition'], 'by mass', 'workbook 7, alloys')
+            ->work('density', 1 / $volume, Formula::of('1 ÷ ('.implode(' + ', $parts).')', $numbers)->told('1 ÷ the sum of share ÷ density'), uses: ['composition'], because: 'volumes add, near enough')
+            ->work('fineness_gold', $shares['Au'] ?? 0.0, Formula::taken('share of gold', $shares['Au'] ?? 0.0), uses: ['composition'], because: 'by mass')
+            ->work('fineness_silver', $shares['Ag'] ?? 0.0, Formula::taken('share of silver', $shares['Ag'] ?? 0.0), uses: ['composition'], because: 'by mass')
             ->answer();
     }
 }

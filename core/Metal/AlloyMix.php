@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -25,6 +26,7 @@ final class AlloyMix implements Calculation
         return new Description(
             'alloy.mix',
             'What to add to bring metal to a fineness',
+            self::SOURCE,
             [
                 Field::rows('lots', [Field::mass('mass', 'how much'), Field::share('fineness', 'parts of fine metal in 1')->optional()], 'what is melted together'),
                 Field::share('target_fineness', 'fineness that is wanted')->between(0.001, 0.9999),
@@ -59,11 +61,13 @@ final class AlloyMix implements Calculation
         $final = $mass + $added;
         $uses = ['lots', 'target_fineness'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('fineness', $from, 'fine metal ÷ mass', '{} ÷ {}', [$fine, $mass], ['lots'], 'of what is melted together', self::SOURCE)
-            ->work('added_mass', $added, $lower ? 'mass × (fineness − target) ÷ target' : 'mass × (target − fineness) ÷ (1 − target)', $same ? '{}' : ($lower ? '{} × ({} − {}) ÷ {}' : '{} × ({} − {}) ÷ (1 − {})'), $same ? [0.0] : ($lower ? [$mass, $from, $to, $to] : [$mass, $to, $from, $to]), $uses, 'fine metal in is fine metal out', self::SOURCE)
-            ->say('added', $same ? 'nothing' : ($lower ? 'master alloy' : 'fine metal'), $lower ? 'lowered with master alloy' : 'raised with fine metal', sprintf('%.4f to %.4f', $from, $to), $uses, 'master alloy has none of the fine metal', self::SOURCE)
-            ->work('final_mass', $final, 'mass + added', '{} + {}', [$mass, $added], $uses, 'before any loss', self::SOURCE)
-            ->work('fine_mass', $final * $to, 'final mass × target', '{} × {}', [$final, $to], $uses, 'checked against what went in', self::SOURCE);
+            ->work('fineness', $from, Formula::of('{fine metal} ÷ {mass}', ['fine metal' => $fine, 'mass' => $mass]), uses: ['lots'], because: 'of what is melted together')
+            ->work('added_mass', $added, Formula::of($lower
+                ? '{mass} × ({fineness} − {target}) ÷ {target}'
+                : '{mass} × ({target} − {fineness}) ÷ (1 − {target})', ['mass' => $mass, 'fineness' => $from, 'target' => $to]), uses: $uses, because: 'fine metal in is fine metal out')
+            ->work('added', $same ? 'nothing' : ($lower ? 'master alloy' : 'fine metal'), Formula::said($lower ? 'lowered with master alloy' : 'raised with fine metal', sprintf('%.4f to %.4f', $from, $to)), uses: $uses, because: 'master alloy has none of the fine metal')
+            ->work('final_mass', $final, Formula::of('{mass} + {added}', ['mass' => $mass, 'added' => $added]), uses: $uses, because: 'before any loss')
+            ->work('fine_mass', $final * $to, Formula::of('{final mass} × {target}', ['final mass' => $final, 'target' => $to]), uses: $uses, because: 'checked against what went in');
         if (count($known) < count($input->rows('lots'))) {
             $answer->find(Level::Caution, 'fineness-unknown', 'lots', 'A lot of unknown fineness is left out of the sum.', 'Assume nothing: assay it, or keep it apart.');
         }

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -31,6 +32,7 @@ final class MetalCharge implements Calculation
         return new Description(
             'metal.charge',
             'How much metal a wax takes, with its sprues and its button',
+            self::SOURCE,
             [
                 Field::mass('wax_mass', 'mass of the wax as weighed')->optional(),
                 Field::mass('stones_mass', 'mass of stones stuck in the wax when it was weighed')->allowingZero()->default(0.0),
@@ -81,34 +83,33 @@ final class MetalCharge implements Calculation
         $sprues = $input->num('sprue_volume_mm3');
         $answer = AnswerBuilder::of($this, $input);
         $pattern = $input->text('weighed') === 'pattern';
-        [$cast, $line, $numbers, $uses] = $this->inMetal($input, $settings, $metal, $metalUse);
+        [$cast, $formula, $uses] = $this->inMetal($input, $settings, $metal, $metalUse);
         $fill = $pattern ? $cast + $sprues * $metal / 1000 : $cast;
         $piece = $pattern ? $cast : $cast - $sprues * $metal / 1000;
         if ($piece <= 0) {
             throw BadInput::field('sprue_volume_mm3', 'The sprues are larger than the whole tree; a smaller volume is accepted.');
         }
-        $formula = $input->has('displaced_ml') ? 'displaced water × metal density' : 'wax mass × metal density ÷ wax density';
         $withSprues = [...$uses, 'sprue_volume_mm3', 'weighed'];
         $pattern
-            ? $answer->work('piece_mass', $piece, $formula, $line, $numbers, [...$uses, 'weighed'], 'the mould is the wax’s size, and metal fills it', self::SOURCE)
-                ->work('fill_mass', $fill, 'piece + sprue volume × metal density ÷ 1000', '{} + {} × {} ÷ 1000', [$piece, $sprues, $metal], $withSprues, 'the bare pattern was weighed, so the sprues are added', self::SOURCE)
-            : $answer->work('fill_mass', $fill, $formula, $line, $numbers, [...$uses, 'weighed'], 'the sprued tree was weighed', self::SOURCE)
-                ->work('piece_mass', $piece, 'fill − sprue volume × metal density ÷ 1000', '{} − {} × {} ÷ 1000', [$fill, $sprues, $metal], $withSprues, 'the sprued tree was weighed, so the sprues are taken off', self::SOURCE);
+            ? $answer->work('piece_mass', $piece, $formula, uses: [...$uses, 'weighed'], because: 'the mould is the wax’s size, and metal fills it')
+                ->work('fill_mass', $fill, Formula::of('{piece} + {sprue volume} × {metal density} ÷ 1000', ['piece' => $piece, 'sprue volume' => $sprues, 'metal density' => $metal]), uses: $withSprues, because: 'the bare pattern was weighed, so the sprues are added')
+            : $answer->work('fill_mass', $fill, $formula, uses: [...$uses, 'weighed'], because: 'the sprued tree was weighed')
+                ->work('piece_mass', $piece, Formula::of('{fill} − {sprue volume} × {metal density} ÷ 1000', ['fill' => $fill, 'sprue volume' => $sprues, 'metal density' => $metal]), uses: $withSprues, because: 'the sprued tree was weighed, so the sprues are taken off');
         $fraction = $input->numOr('button_fraction', $settings->num('charge.button_'.$input->text('method')));
         $minimum = $input->numOr('button_minimum', $settings->num('charge.least_'.$input->text('method')));
         $button = max($fraction * $fill, $minimum);
         $charge = $fill + $button;
         $buttonUse = $input->has('button_fraction') ? 'button_fraction' : 'method';
         $answer
-            ->work('piece_volume_mm3', 1000 * $piece / $metal, 'piece ÷ metal density × 1000', '{} ÷ {} × 1000', [$piece, $metal], $withSprues, 'one bare pattern', self::SOURCE)
-            ->work('pattern_volume_mm3', 1000 * $fill / $metal, 'fill ÷ metal density × 1000', '{} ÷ {} × 1000', [$fill, $metal], $withSprues, 'the mould is the wax’s size, and metal fills it', self::SOURCE)
-            ->work('expected_mass', $fill * (1 - $shrink) ** 3, 'fill × (1 − shrinkage)³', '{} × (1 − {}) ^ 3', [$fill, $shrink], [...$withSprues, 'process'], 'the cold casting is smaller every way; only this is held against the balance', self::SOURCE)
-            ->work('expected_piece_mass', $piece * (1 - $shrink) ** 3, 'piece × (1 − shrinkage)³', '{} × (1 − {}) ^ 3', [$piece, $shrink], [...$withSprues, 'process'], 'the trimmed casting is held against this', self::SOURCE)
-            ->work('button_mass', $button, 'the larger of share × fill and the least button', 'max({} × {}, {})', [$fraction, $fill, $minimum], [...$withSprues, $buttonUse], 'the button feeds the sprues while they freeze, and drives a hand pour', self::SOURCE)
-            ->work('charge_mass', $charge, 'fill + button', '{} + {}', [$fill, $button], [...$withSprues, $buttonUse], 'what goes in the crucible', self::SOURCE);
+            ->work('piece_volume_mm3', 1000 * $piece / $metal, Formula::of('{piece} ÷ {metal density} × 1000', ['piece' => $piece, 'metal density' => $metal]), uses: $withSprues, because: 'one bare pattern')
+            ->work('pattern_volume_mm3', 1000 * $fill / $metal, Formula::of('{fill} ÷ {metal density} × 1000', ['fill' => $fill, 'metal density' => $metal]), uses: $withSprues, because: 'the mould is the wax’s size, and metal fills it')
+            ->work('expected_mass', $fill * (1 - $shrink) ** 3, Formula::of('{fill} × (1 − {shrinkage}) ^ 3', ['fill' => $fill, 'shrinkage' => $shrink]), uses: [...$withSprues, 'process'], because: 'the cold casting is smaller every way; only this is held against the balance')
+            ->work('expected_piece_mass', $piece * (1 - $shrink) ** 3, Formula::of('{piece} × (1 − {shrinkage}) ^ 3', ['piece' => $piece, 'shrinkage' => $shrink]), uses: [...$withSprues, 'process'], because: 'the trimmed casting is held against this')
+            ->work('button_mass', $button, Formula::of('max({share} × {fill}, {least button})', ['share' => $fraction, 'fill' => $fill, 'least button' => $minimum]), uses: [...$withSprues, $buttonUse], because: 'the button feeds the sprues while they freeze, and drives a hand pour')
+            ->work('charge_mass', $charge, Formula::of('{fill} + {button}', ['fill' => $fill, 'button' => $button]), uses: [...$withSprues, $buttonUse], because: 'what goes in the crucible');
         if ($input->has('wax_mass')) {
             $bare = $input->num('wax_mass') - $input->num('stones_mass');
-            $answer->work('factor', $charge / $bare, 'charge ÷ wax without stones', '{} ÷ {}', [$charge, $bare], $uses, 'the rule of thumb this replaces', self::SOURCE);
+            $answer->work('factor', $charge / $bare, Formula::of('{charge} ÷ {wax without stones}', ['charge' => $charge, 'wax without stones' => $bare]), uses: $uses, because: 'the rule of thumb this replaces');
         }
         $this->judge($answer, $input, $settings, $charge, $alloy);
         if ($input->has('wax_mass') && $input->has('drawn_volume_mm3')) {
@@ -142,7 +143,7 @@ final class MetalCharge implements Calculation
     /**
      * What was weighed or displaced, in metal.
      *
-     * @return array{float, string, list<float>, list<string>} mass, its line, numbers and inputs
+     * @return array{float, Formula, list<string>} mass, how it is come by, and the inputs
      *
      * @throws BadInput
      */
@@ -152,7 +153,11 @@ final class MetalCharge implements Calculation
             throw BadInput::bothGiven(['wax_mass', 'displaced_ml']);
         }
         if ($input->has('displaced_ml')) {
-            return [$input->num('displaced_ml') * $metal, '{} × {}', [$input->num('displaced_ml'), $metal], ['displaced_ml', $metalUse]];
+            return [
+                $input->num('displaced_ml') * $metal,
+                Formula::of('{displaced water} × {metal density}', ['displaced water' => $input->num('displaced_ml'), 'metal density' => $metal]),
+                ['displaced_ml', $metalUse],
+            ];
         }
         if (! $input->has('wax_mass')) {
             throw BadInput::neitherGiven('wax_mass', ['a mass', 'displaced water']);
@@ -168,9 +173,12 @@ final class MetalCharge implements Calculation
         }
         $uses = ['wax_mass', $input->has('wax') ? 'wax' : 'wax_density', $metalUse, ...($stones > 0 ? ['stones_mass'] : [])];
 
-        return $stones > 0
-            ? [$bare * $metal / $wax, '({} − {}) × {} ÷ {}', [$input->num('wax_mass'), $stones, $metal, $wax], $uses]
-            : [$bare * $metal / $wax, '{} × {} ÷ {}', [$bare, $metal, $wax], $uses];
+        $densities = ['metal density' => $metal, 'wax density' => $wax];
+        $formula = $stones > 0
+            ? Formula::of('({wax mass} − {stones}) × {metal density} ÷ {wax density}', ['wax mass' => $input->num('wax_mass'), 'stones' => $stones, ...$densities])
+            : Formula::of('{wax mass} × {metal density} ÷ {wax density}', ['wax mass' => $bare, ...$densities]);
+
+        return [$bare * $metal / $wax, $formula, $uses];
     }
 
     private function judge(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $charge, ?Alloy $alloy): void
@@ -183,7 +191,7 @@ final class MetalCharge implements Calculation
             $all = $new + $input->numOr('reused_mass', 0.0);
             if ($all > 0) {
                 $share = $new / $all;
-                $answer->work('new_share', $share, 'new ÷ (new + reused)', '{} ÷ ({} + {})', [$new, $new, $all - $new], ['new_mass', 'reused_mass'], 'old metal brings oxides and lost zinc', self::SOURCE);
+                $answer->work('new_share', $share, Formula::of('{new} ÷ ({new} + {reused})', ['new' => $new, 'reused' => $all - $new]), uses: ['new_mass', 'reused_mass'], because: 'old metal brings oxides and lost zinc');
                 $this->judgeShare($answer, $settings, $share, $all);
                 if ($all < $charge - 0.005) {
                     $answer->find(Level::Stop, 'charge-short', 'new_mass', sprintf('%.2f g is laid out and %.2f g is wanted: it will not fill.', $all, $charge), sprintf('Add %.2f g.', $charge - $all), ['new_mass' => round($new + $charge - $all, 3)]);

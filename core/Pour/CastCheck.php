@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -37,6 +38,7 @@ final class CastCheck implements Calculation
         return new Description(
             'cast.check',
             'A casting weighed and measured, against what was expected',
+            self::SOURCE,
             [
                 Field::mass('casting_mass', 'the casting, button off'),
                 Field::choice('weighed', ['whole', 'trimmed'], 'whether its sprues were on when it was weighed')->default('whole'),
@@ -78,21 +80,21 @@ final class CastCheck implements Calculation
         if ($input->has($against)) {
             $expected = $input->num($against);
             $light = 1 - $casting / $expected;
-            $answer->work('off_expected', $casting - $expected, 'casting − expected', '{} − {}', [$casting, $expected], ['casting_mass', $against, 'weighed'], 'expected is the shrunk mass of what was on the balance', self::SOURCE)
-                ->work('light_share', $light, '1 − casting ÷ expected', '1 − {} ÷ {}', [$casting, $expected], ['casting_mass', $against, 'weighed'], 'as a share', self::SOURCE);
+            $answer->work('off_expected', $casting - $expected, Formula::of('{casting} − {expected}', ['casting' => $casting, 'expected' => $expected]), uses: ['casting_mass', $against, 'weighed'], because: 'expected is the shrunk mass of what was on the balance')
+                ->work('light_share', $light, Formula::of('1 − {casting} ÷ {expected}', ['casting' => $casting, 'expected' => $expected]), uses: ['casting_mass', $against, 'weighed'], because: 'as a share');
             if ($light > ($input->flag('density_measured') ? self::LIGHT : self::LIGHT_BY_LIST) + 1e-9) {
                 $answer->find(Level::Caution, 'casting-light', 'casting_mass', sprintf('The casting is %.1f %% lighter than expected: something did not fill, or it is porous.', 100 * $light), 'Look at the thin parts and under the sprues with a glass before you file.');
             }
         }
         if ($input->has('wax_bore') && $input->has('measured_bore')) {
             $s = 1 - $input->num('measured_bore') / $input->num('wax_bore');
-            $answer->work('shrinkage', $s, '1 − casting bore ÷ wax bore', '1 − {} ÷ {}', [$input->num('measured_bore'), $input->num('wax_bore')], ['measured_bore', 'wax_bore'], 'both before finishing', self::SOURCE);
+            $answer->work('shrinkage', $s, Formula::of('1 − {casting bore} ÷ {wax bore}', ['casting bore' => $input->num('measured_bore'), 'wax bore' => $input->num('wax_bore')]), uses: ['measured_bore', 'wax_bore'], because: 'both before finishing');
             if ($s < -1e-9 || $s > 0.05 + 1e-9) {
                 $answer->find(Level::Caution, 'shrinkage-odd', 'measured_bore', sprintf('%.1f %% is not how a casting shrinks.', 100 * $s), 'Measure both bores again, before finishing, at the same place.');
             }
         }
         if ($input->has('expected_bore') && $input->has('measured_bore')) {
-            $answer->work('bore_off', $input->num('measured_bore') - $input->num('expected_bore'), 'measured bore − expected bore', '{} − {}', [$input->num('measured_bore'), $input->num('expected_bore')], ['measured_bore', 'expected_bore'], 'before finishing', self::SOURCE);
+            $answer->work('bore_off', $input->num('measured_bore') - $input->num('expected_bore'), Formula::of('{measured bore} − {expected bore}', ['measured bore' => $input->num('measured_bore'), 'expected bore' => $input->num('expected_bore')]), uses: ['measured_bore', 'expected_bore'], because: 'before finishing');
         }
 
         return $answer->answer();
@@ -112,8 +114,11 @@ final class CastCheck implements Calculation
         $sprues = $isTrimmed ? $input->num('sprues_mass') : 0.0;
         $loss = $charge - $casting - $sprues - $button - $scrap;
         $uses = ['charge_mass', 'casting_mass', 'button_mass', 'scrap_mass', 'weighed', ...($isTrimmed ? ['sprues_mass'] : [])];
-        $answer->work('loss', $loss, $isTrimmed ? 'charge − casting − sprues − button − scrap' : 'charge − casting with its sprues − button − scrap', $isTrimmed ? '{} − {} − {} − {} − {}' : '{} − {} − {} − {}', $isTrimmed ? [$charge, $casting, $sprues, $button, $scrap] : [$charge, $casting, $button, $scrap], $uses, 'metal in is casting, sprues, button, scrap and loss', self::SOURCE)
-            ->work('loss_share', $loss / $charge, 'loss ÷ charge', '{} ÷ {}', [$loss, $charge], $uses, 'fume, flux and splashes', self::SOURCE);
+        $answer->work('loss', $loss, Formula::of($isTrimmed
+            ? '{charge} − {casting} − {sprues} − {button} − {scrap}'
+            : '{charge} − {casting with its sprues} − {button} − {scrap}',
+            ['charge' => $charge, 'casting' => $casting, 'casting with its sprues' => $casting, 'sprues' => $sprues, 'button' => $button, 'scrap' => $scrap]), uses: $uses, because: 'metal in is casting, sprues, button, scrap and loss')
+            ->work('loss_share', $loss / $charge, Formula::of('{loss} ÷ {charge}', ['loss' => $loss, 'charge' => $charge]), uses: $uses, because: 'fume, flux and splashes');
         if (abs($loss) < self::IGNORED - 1e-9) {
             return;
         }

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -40,6 +41,7 @@ final class PourFill implements Calculation
         return new Description(
             'pour.fill',
             'Whether the mould fills before it freezes, and whether the metal is driven in',
+            self::SOURCE,
             [
                 Field::length('thinnest_modulus', 'area over perimeter of the thinnest section, as cast'),
                 Field::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of one pattern'),
@@ -93,11 +95,13 @@ final class PourFill implements Calculation
         $entry = 0.8 * $tension / $modulus;
         $temperatures = ['alloy', 'flask_temperature', 'metal_temperature', 'thinnest_modulus'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('fill_time_s', $fill, 'volume ÷ (gate area × speed × 1000)', '{} ÷ ({} × {} × 1000)', [$input->num('volume_mm3'), $input->num('gate_area'), $speed], ['volume_mm3', 'gate_area', 'method', 'head'], 'speed in the gate: spinning 1.5 m/s, vacuum 1.0, by hand √(2 g h)', self::SOURCE)
-            ->work('freeze_time_s', $freeze, 'π ÷ 4 × (density × (L + c × superheat) ÷ (liquidus − flask))² ÷ 640000 × modulus²', 'π ÷ 4 × ({} × ({} + {} × {}) ÷ ({} − {})) ^ 2 ÷ 640000 × {} ^ 2', [$density, $latent, $heat, $superheat, $alloy->liquidus, $flask, $modulus], $temperatures, 'freezing goes with the square of the modulus', self::SOURCE)
-            ->work('fill_share', $fill / $freeze, 'filling ÷ freezing', '{} ÷ {}', [$fill, $freeze], ['volume_mm3', 'gate_area', ...$temperatures], 'a quarter is safe', self::SOURCE)
-            ->work('drive_pa', $drive, isset(self::DRIVE[$method]) ? 'by the method' : 'liquid density × g × head', isset(self::DRIVE[$method]) ? '{}' : '{} × 9.80665 × {}', isset(self::DRIVE[$method]) ? [$drive] : [$density, $head], ['method', 'alloy', 'head'], 'spinning 100 kPa, vacuum 60 kPa, by hand the head of metal', self::SOURCE)
-            ->work('entry_pa', $entry, '0.8 × surface tension ÷ modulus', '0.8 × {} ÷ {}', [$tension, $modulus], ['alloy', 'thinnest_modulus'], 'molten metal does not wet the mould and must be driven in', self::SOURCE);
+            ->work('fill_time_s', $fill, Formula::of('{volume} ÷ ({gate area} × {speed} × 1000)', ['volume' => $input->num('volume_mm3'), 'gate area' => $input->num('gate_area'), 'speed' => $speed]), uses: ['volume_mm3', 'gate_area', 'method', 'head'], because: 'speed in the gate: spinning 1.5 m/s, vacuum 1.0, by hand √(2 g h)')
+            ->work('freeze_time_s', $freeze, Formula::of('π ÷ 4 × ({density} × ({L} + {c} × {superheat}) ÷ ({liquidus} − {flask})) ^ 2 ÷ 640000 × {modulus} ^ 2', ['density' => $density, 'L' => $latent, 'c' => $heat, 'superheat' => $superheat, 'liquidus' => $alloy->liquidus, 'flask' => $flask, 'modulus' => $modulus]), uses: $temperatures, because: 'freezing goes with the square of the modulus')
+            ->work('fill_share', $fill / $freeze, Formula::of('{filling} ÷ {freezing}', ['filling' => $fill, 'freezing' => $freeze]), uses: ['volume_mm3', 'gate_area', ...$temperatures], because: 'a quarter is safe')
+            ->work('drive_pa', $drive, isset(self::DRIVE[$method])
+                ? Formula::taken('by the method', $drive)
+                : Formula::of('{liquid density} × 9.80665 × {head}', ['liquid density' => $density, 'head' => $head]), uses: ['method', 'alloy', 'head'], because: 'spinning 100 kPa, vacuum 60 kPa, by hand the head of metal')
+            ->work('entry_pa', $entry, Formula::of('0.8 × {surface tension} ÷ {modulus}', ['surface tension' => $tension, 'modulus' => $modulus]), uses: ['alloy', 'thinnest_modulus'], because: 'molten metal does not wet the mould and must be driven in');
         $this->judge($answer, $fill / $freeze, $drive / $entry, $flask, $metal, $alloy);
 
         return $answer->answer();

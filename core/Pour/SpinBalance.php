@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -26,6 +27,7 @@ final class SpinBalance implements Calculation
         return new Description(
             'spin.balance',
             'Where the counterweight of a spin arm goes, and how many turns the spring takes',
+            self::SOURCE,
             [
                 Field::mass('crucible_mass', 'crucible with its carriage'),
                 Field::mass('flask_mass', 'the invested flask'),
@@ -58,19 +60,19 @@ final class SpinBalance implements Calculation
         $charge = $input->num('charge_mass');
         $turns = $charge <= 20 ? 2 : ($charge <= 50 ? 3 : 4);
         $answer = AnswerBuilder::of($this, $input)
-            ->work('moment_g_mm', $moment, '(crucible + charge) × its radius + flask × its radius', '({} + {}) × {} + {} × {}', [$crucible, $charge, $inner, $flask, $outer], $uses, 'an arm out of balance shakes itself off its post', self::SOURCE)
-            ->work('turns', $turns, 'by the charge: to 20 g two, to 50 three, above four', '{}', [$turns], ['charge_mass'], 'an overwound spring throws the metal out', self::SOURCE);
+            ->work('moment_g_mm', $moment, Formula::of('({crucible} + {charge}) × {the crucible’s radius} + {flask} × {the flask’s radius}', ['crucible' => $crucible, 'charge' => $charge, 'the crucible’s radius' => $inner, 'flask' => $flask, 'the flask’s radius' => $outer]), uses: $uses, because: 'an arm out of balance shakes itself off its post')
+            ->work('turns', $turns, Formula::taken('by the charge: to 20 g two, to 50 three, above four', $turns), uses: ['charge_mass'], because: 'an overwound spring throws the metal out');
         if ($input->has('counterweight_mass')) {
             $radius = $moment / $input->num('counterweight_mass');
-            $answer->work('counterweight_radius', $radius, 'moment ÷ counterweight', '{} ÷ {}', [$moment, $input->num('counterweight_mass')], [...$uses, 'counterweight_mass'], 'both sides pull alike', self::SOURCE)
-                ->work('counterweight_mass', $input->num('counterweight_mass'), 'as given', '{}', [$input->num('counterweight_mass')], ['counterweight_mass'], 'the weight at hand', self::SOURCE);
+            $answer->work('counterweight_radius', $radius, Formula::of('{moment} ÷ {counterweight}', ['moment' => $moment, 'counterweight' => $input->num('counterweight_mass')]), uses: [...$uses, 'counterweight_mass'], because: 'both sides pull alike')
+                ->work('counterweight_mass', $input->num('counterweight_mass'), Formula::taken('as given', $input->num('counterweight_mass')), uses: ['counterweight_mass'], because: 'the weight at hand');
             if ($input->has('arm_length') && $radius > $input->num('arm_length') + 1e-9) {
                 $answer->find(Level::Stop, 'weight-off-arm', 'counterweight_mass', sprintf('It would stand %.0f mm out on an arm of %.0f.', $radius, $input->num('arm_length')), sprintf('Take a weight of %.0f g or more.', ceil($moment / $input->num('arm_length'))), ['counterweight_mass' => ceil($moment / $input->num('arm_length'))]);
             }
         } else {
             $mass = $moment / $input->num('counterweight_radius');
-            $answer->work('counterweight_mass', $mass, 'moment ÷ radius of the counterweight', '{} ÷ {}', [$moment, $input->num('counterweight_radius')], [...$uses, 'counterweight_radius'], 'both sides pull alike', self::SOURCE)
-                ->work('counterweight_radius', $input->num('counterweight_radius'), 'as given', '{}', [$input->num('counterweight_radius')], ['counterweight_radius'], 'where it stands', self::SOURCE);
+            $answer->work('counterweight_mass', $mass, Formula::of('{moment} ÷ {radius of the counterweight}', ['moment' => $moment, 'radius of the counterweight' => $input->num('counterweight_radius')]), uses: [...$uses, 'counterweight_radius'], because: 'both sides pull alike')
+                ->work('counterweight_radius', $input->num('counterweight_radius'), Formula::taken('as given', $input->num('counterweight_radius')), uses: ['counterweight_radius'], because: 'where it stands');
         }
         if (abs($inner - $outer) < 1e-9) {
             $answer->find(Level::Caution, 'one-radius', 'crucible_radius', 'Crucible and flask are said to stand equally far from the pivot; one radius for both is some 15 % out.', 'Measure to the middle of each.');

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -35,6 +36,7 @@ final class SeatBezel implements Calculation
         return new Description(
             'seat.bezel',
             'The strip for a bezel round a stone, what it weighs and how it is carved',
+            self::SOURCE,
             [
                 ...StoneInput::fields(),
                 Field::choice('cut', ['faceted', 'cabochon'], 'faceted or cabochon')->default('faceted'),
@@ -99,17 +101,18 @@ final class SeatBezel implements Calculation
         [$left, $right, $bottom, $top] = $outline->box();
         [$wide, $long] = self::outside($outline, $fit + $wall, $scored);
         $answer
-            ->work('seat_height', $seat, $input->has('seat_height') ? 'as given' : ($cabochon ? '1.0 under a cabochon' : 'pavilion + 0.4'), $cabochon || $input->has('seat_height') ? '{}' : '{} + 0.4', [$cabochon || $input->has('seat_height') ? $seat : $stone->pavilion],
-                [$input->has('seat_height') ? 'seat_height' : 'width'], 'the culet clears what the bezel stands on', self::SOURCE)
-            ->work('strip_height', $height, 'seat height + girdle + cover', '{} + {} + {}', [$seat, $stone->girdle, $cover], ['width', 'seat_height', 'girdle_height', 'cover'], 'from the foot to what is pushed over', self::SOURCE);
+            ->work('seat_height', $seat, match (true) {
+                $input->has('seat_height') => Formula::taken('as given', $seat),
+                $cabochon => Formula::taken('1.0 under a cabochon', $seat),
+                default => Formula::of('{pavilion} + 0.4', ['pavilion' => $stone->pavilion]),
+            }, uses: [$input->has('seat_height') ? 'seat_height' : 'width'], because: 'the culet clears what the bezel stands on')
+            ->work('strip_height', $height, Formula::of('{seat height} + {girdle} + {cover}', ['seat height' => $seat, 'girdle' => $stone->girdle, 'cover' => $cover]), uses: ['width', 'seat_height', 'girdle_height', 'cover'], because: 'from the foot to what is pushed over');
         if ($tube !== null) {
             $this->ofTube($answer, $input, $settings, $tube, $height);
         } else {
             $answer
-                ->work('outside_width', $wide, 'width over all + what fit, wall and mitres reach', '{} + {}',
-                    [$right - $left, $wide - $right + $left], [...$uses, 'fit', 'wall', 'corners'], 'both sides', self::SOURCE)
-                ->work('outside_length', $long, 'length over all + what fit, wall and mitres reach', '{} + {}',
-                    [$top - $bottom, $long - $top + $bottom], [...$uses, 'fit', 'wall', 'corners'], 'both ends', self::SOURCE);
+                ->work('outside_width', $wide, Formula::of('{width over all} + {what fit, wall and mitres reach}', ['width over all' => $right - $left, 'what fit, wall and mitres reach' => $wide - $right + $left]), uses: [...$uses, 'fit', 'wall', 'corners'], because: 'both sides')
+                ->work('outside_length', $long, Formula::of('{length over all} + {what fit, wall and mitres reach}', ['length over all' => $top - $bottom, 'what fit, wall and mitres reach' => $long - $top + $bottom]), uses: [...$uses, 'fit', 'wall', 'corners'], because: 'both ends');
             $this->body($answer, $input, $settings, $outline, $height, $seat, $scored);
         }
         $this->judge($answer, $input, $tube);
@@ -142,16 +145,14 @@ final class SeatBezel implements Calculation
         $perimeter = $outline->perimeter();
         $uses = [...$uses, 'fit', 'wall', 'corners'];
         if (! $scored) {
-            $answer->work('strip_length', $perimeter + 2 * M_PI * $fit + M_PI * $wall, 'P + 2π × fit + π × wall', '{} + 2 × π × {} + π × {}', [$perimeter, $fit, $wall], $uses,
-                'along the neutral middle, exact for every convex outline', self::SOURCE);
+            $answer->work('strip_length', $perimeter + 2 * M_PI * $fit + M_PI * $wall, Formula::of('{perimeter} + 2 × π × {fit} + π × {wall}', ['perimeter' => $perimeter, 'fit' => $fit, 'wall' => $wall]), uses: $uses, because: 'along the neutral middle, exact for every convex outline');
 
             return;
         }
         [$middle, $out] = [$fit + $wall / 2, $fit + $wall];
         [$turned, $mitres] = [array_sum($outline->turns()), array_sum(array_map(static fn (float $turn): float => tan($turn / 2), $outline->turns()))];
         $answer->work('strip_length', $perimeter + $middle * (2 * M_PI - $turned) + 2 * $out * $mitres,
-            'P + (fit + wall ÷ 2) × (2π − Σφ) + 2 × (fit + wall) × Σ tan(φ ÷ 2)', '{} + {} × (2 × π − {}) + 2 × {} × {}', [$perimeter, $middle, $turned, $out, $mitres], $uses,
-            'bent about its middle along the curves, cut to its outside where it is scored and mitred', self::SOURCE);
+            Formula::of('{perimeter} + {to the middle of the wall} × (2 × π − {turned at points}) + 2 × {to its outside} × {mitres}', ['perimeter' => $perimeter, 'to the middle of the wall' => $middle, 'turned at points' => $turned, 'to its outside' => $out, 'mitres' => $mitres]), uses: $uses, because: 'bent about its middle along the curves, cut to its outside where it is scored and mitred');
     }
 
     private function cover(AnswerBuilder $answer, Input $input, float $width, bool $cabochon): float
@@ -160,7 +161,7 @@ final class SeatBezel implements Calculation
         $most = $cabochon && $input->has('depth') ? self::COVER_SHARE * $input->num('depth') : null;
         if ($input->has('cover')) {
             $cover = $input->num('cover');
-            $answer->work('cover', $cover, 'as given', '{}', [$cover], ['cover'], 'the goldsmith’s choice', self::SOURCE);
+            $answer->work('cover', $cover, Formula::taken('as given', $cover), uses: ['cover'], because: 'the goldsmith’s choice');
             if ($most !== null && $cover > $most + 1e-9) {
                 $answer->find(Level::Caution, 'cover-too-high', 'cover', sprintf('%.2f mm covers more than 30 %% of the dome: the stone drowns.', $cover), sprintf('Cover %.2f mm at the most.', $most), ['cover' => floor(1000 * $most) / 1000]);
             }
@@ -168,7 +169,8 @@ final class SeatBezel implements Calculation
             return $cover;
         }
         $cover = min($usual, $most ?? $usual);
-        $answer->work('cover', $cover, 'by the width: 0.3 to 4 mm, 0.4 to 8, 0.5 above; at most 30 % of a cabochon’s height', $most === null ? '{}' : 'min({}, {})', $most === null ? [$usual] : [$usual, $most], ['width', 'depth'], 'enough to hold and no more', self::SOURCE);
+        $answer->work('cover', $cover, ($most === null ? Formula::taken('usual', $usual) : Formula::of('min({usual}, {most})', ['usual' => $usual, 'most' => $most]))
+            ->told('by the width: 0.3 to 4 mm, 0.4 to 8, 0.5 above; at most 30 % of a cabochon’s height'), uses: ['width', 'depth'], because: 'enough to hold and no more');
 
         return $cover;
     }
@@ -188,10 +190,9 @@ final class SeatBezel implements Calculation
         $uses = [...StoneInput::uses($input), 'wall', 'fit', 'ledge_width', 'seat_height', 'cover'];
         $inWax = [...\HotSprue\Wax\Shrinkage::uses($input), 'finish_outside'];
         $answer
-            ->work('volume_mm3', $volume, 'area of the wall × height + area of the ledge × seat height', '{} × {} + {} × {}', [$ring($wall), $height, $rest, $seat], $uses, 'wall and ledge from above, carried up', self::SOURCE)
-            ->work('wax_volume_mm3', ($ring($wall + $wax->finish) * $height + $rest * $seat) / (1 - $s) ** 3, '(area of the wall with its finishing × height + area of the ledge × seat height) ÷ (1 − shrinkage)³', '({} × {} + {} × {}) ÷ (1 − {}) ^ 3',
-                [$ring($wall + $wax->finish), $height, $rest, $seat, $s], [...$uses, ...$inWax], 'its outside face carries the finishing', self::SOURCE)
-            ->work('wall_in_wax', ($wall + $wax->finish) / (1 - $s), '(wall + outside finishing) ÷ (1 − shrinkage)', '({} + {}) ÷ (1 − {})', [$wall, $wax->finish, $s], ['wall', ...$inWax], 'the outside of a seat cast in one piece carries the finishing', self::SOURCE);
+            ->work('volume_mm3', $volume, Formula::of('{area of the wall} × {height} + {area of the ledge} × {seat height}', ['area of the wall' => $ring($wall), 'height' => $height, 'area of the ledge' => $rest, 'seat height' => $seat]), uses: $uses, because: 'wall and ledge from above, carried up')
+            ->work('wax_volume_mm3', ($ring($wall + $wax->finish) * $height + $rest * $seat) / (1 - $s) ** 3, Formula::of('({wall with its finishing} × {height} + {ledge} × {seat height}) ÷ (1 − {shrinkage}) ^ 3', ['wall with its finishing' => $ring($wall + $wax->finish), 'height' => $height, 'ledge' => $rest, 'seat height' => $seat, 'shrinkage' => $s]), uses: [...$uses, ...$inWax], because: 'its outside face carries the finishing')
+            ->work('wall_in_wax', ($wall + $wax->finish) / (1 - $s), Formula::of('({wall} + {outside finishing}) ÷ (1 − {shrinkage})', ['wall' => $wall, 'outside finishing' => $wax->finish, 'shrinkage' => $s]), uses: ['wall', ...$inWax], because: 'the outside of a seat cast in one piece carries the finishing');
         $this->masses($answer, $input, $settings, $volume, $uses);
         $carved = new BezelInWax($outline, $wax, $fit);
         $carved->outside($answer, $scored, $wall, $height, [...$uses, ...$inWax]);
@@ -208,8 +209,7 @@ final class SeatBezel implements Calculation
         ));
         if ($input->has('alloy')) {
             $alloy = Alloy::named($input->text('alloy'), $settings);
-            $answer->work('mass', $volume * $alloy->density / 1000, 'volume × density ÷ 1000', '{} × {} ÷ 1000',
-                [$volume, $alloy->density], [...$uses, 'alloy'], 'the bezel alone', self::SOURCE);
+            $answer->work('mass', $volume * $alloy->density / 1000, Formula::of('{volume} × {density} ÷ 1000', ['volume' => $volume, 'density' => $alloy->density]), uses: [...$uses, 'alloy'], because: 'the bezel alone');
         }
     }
 
@@ -227,9 +227,7 @@ final class SeatBezel implements Calculation
         }
         $tube = TubeStock::slimmestFor($outline->wide, $settings);
         if ($tube !== null) {
-            $answer->say('tube', $tube->name, 'the slimmest whose inside is 0.2 to 0.8 mm under the stone and leaves 0.3 mm of wall',
-                sprintf('%.2f outside, %.2f inside, a %.2f stone', $tube->outside, $tube->inside, $outline->wide),
-                ['width'], 'its seat is burred from the tube’s own wall', self::SOURCE);
+            $answer->work('tube', $tube->name, Formula::said('the slimmest whose inside is 0.2 to 0.8 mm under the stone and leaves 0.3 mm of wall', sprintf('%.2f outside, %.2f inside, a %.2f stone', $tube->outside, $tube->inside, $outline->wide)), uses: ['width'], because: 'its seat is burred from the tube’s own wall');
         } elseif ($chosen) {
             $answer->find(Level::Stop, 'no-tube', 'made_from',
                 sprintf('No tube in stock takes a %.2f mm stone with 0.3 mm of wall round it.', $outline->wide),
@@ -243,15 +241,11 @@ final class SeatBezel implements Calculation
     {
         $uses = ['width', 'made_from', 'seat_height', 'girdle_height', 'cover'];
         foreach (['outside_width', 'outside_length'] as $name) {
-            $answer->work($name, $tube->outside, 'outside of the tube', '{}', [$tube->outside], ['width', 'made_from'],
-                'as it comes from the stock', self::SOURCE);
+            $answer->work($name, $tube->outside, Formula::taken('outside of the tube', $tube->outside), uses: ['width', 'made_from'], because: 'as it comes from the stock');
         }
         $answer
-            ->work('tube_inside', $tube->inside, 'inside of the tube', '{}', [$tube->inside], ['width', 'made_from'],
-                'what the bur leaves of it is the ledge', self::SOURCE)
-            ->work('volume_mm3', $tube->area() * $height, 'π ÷ 4 × (outside² − inside²) × height',
-                'π ÷ 4 × ({} ^ 2 − {} ^ 2) × {}', [$tube->outside, $tube->inside, $height], $uses,
-                'the piece as it is cut off, before its seat is burred', self::SOURCE);
+            ->work('tube_inside', $tube->inside, Formula::taken('inside of the tube', $tube->inside), uses: ['width', 'made_from'], because: 'what the bur leaves of it is the ledge')
+            ->work('volume_mm3', $tube->area() * $height, Formula::of('π ÷ 4 × ({outside} ^ 2 − {inside} ^ 2) × {height}', ['outside' => $tube->outside, 'inside' => $tube->inside, 'height' => $height]), uses: $uses, because: 'the piece as it is cut off, before its seat is burred');
         $this->masses($answer, $input, $settings, $tube->area() * $height, $uses);
     }
 

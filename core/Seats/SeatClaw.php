@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -33,6 +34,7 @@ final class SeatClaw implements Calculation
         return new Description(
             'seat.claw',
             'Claws for a stone: their wire, places, notch and length',
+            self::SOURCE,
             [
                 ...StoneInput::fields(),
                 Field::count('claws', 'how many; by the shape unless said')->between(3, 8)->optional(),
@@ -75,12 +77,12 @@ final class SeatClaw implements Calculation
         $cut = $below + $stone->crown + 1 + 2;
         $uses = StoneInput::uses($input);
         $answer = AnswerBuilder::of($this, $input)
-            ->work('claws', $count, $input->has('claws') ? 'as chosen' : 'by the shape', '{}', [$count], [...$uses, 'claws'], 'opposite one another, a V at each point', self::SOURCE)
-            ->work('wire', $wire, $input->has('wire') ? 'as chosen' : 'by the mean diameter; 0.1 more where there are fewer than four', '{}', [$wire], [...$uses, 'claws', 'wire'], sprintf('mean diameter %.2f mm', ($outline->long + $outline->wide) / 2), self::SOURCE)
-            ->work('notch', $notch, $input->has('notch') ? 'as given' : '0.3 × wire', $input->has('notch') ? '{}' : '0.3 × {}', [$input->has('notch') ? $notch : $wire], ['notch', 'wire'], 'at the girdle, never over 40 % of the wire', self::SOURCE)
-            ->work('cut_length', $cut, 'below the notch + crown + 1 to bend over + 2 to hold', '{} + {} + 1 + 2', [$below, $stone->crown], ['width', 'depth', 'below'], 'cut long; claws only get shorter', self::SOURCE)
-            ->work('pilot', $wire - 0.02, 'wire − 0.02', '{} − 0.02', [$wire], ['wire'], 'drilled small first and opened to this, so that the wire is a push fit', self::SOURCE)
-            ->work('volume_mm3', $count * M_PI / 4 * $wire ** 2 * ($cut - 2), 'claws × π ÷ 4 × wire² × (cut length − 2)', '{} × π ÷ 4 × {} ^ 2 × ({} − 2)', [$count, $wire, $cut], ['claws', 'wire', 'width'], 'what is held comes off', self::SOURCE);
+            ->work('claws', $count, Formula::taken($input->has('claws') ? 'as chosen' : 'by the shape', $count), uses: [...$uses, 'claws'], because: 'opposite one another, a V at each point')
+            ->work('wire', $wire, Formula::taken($input->has('wire') ? 'as chosen' : 'by the mean diameter; 0.1 more where there are fewer than four', $wire), uses: [...$uses, 'claws', 'wire'], because: sprintf('mean diameter %.2f mm', ($outline->long + $outline->wide) / 2))
+            ->work('notch', $notch, $input->has('notch') ? Formula::taken('as given', $notch) : Formula::of('0.3 × {wire}', ['wire' => $wire]), uses: ['notch', 'wire'], because: 'at the girdle, never over 40 % of the wire')
+            ->work('cut_length', $cut, Formula::of('{below the notch} + {crown} + 1 + 2', ['below the notch' => $below, 'crown' => $stone->crown]), uses: ['width', 'depth', 'below'], because: 'cut long; claws only get shorter')
+            ->work('pilot', $wire - 0.02, Formula::of('{wire} − 0.02', ['wire' => $wire]), uses: ['wire'], because: 'drilled small first and opened to this, so that the wire is a push fit')
+            ->work('volume_mm3', $count * M_PI / 4 * $wire ** 2 * ($cut - 2), Formula::of('{claws} × π ÷ 4 × {wire} ^ 2 × ({cut length} − 2)', ['claws' => $count, 'wire' => $wire, 'cut length' => $cut]), uses: ['claws', 'wire', 'width'], because: 'what is held comes off');
         $places = $claws->places($wire / 2 - $notch);
         $answer->give('places', $places);
         $this->inWax($answer, $input, $settings, $places, $wire, $cut - 2);
@@ -102,12 +104,11 @@ final class SeatClaw implements Calculation
         $uses = [...StoneInput::uses($input), 'claws', 'wire', 'notch', ...Shrinkage::uses($input)];
         foreach (['outside_width_in_wax' => 'x_mm', 'outside_length_in_wax' => 'y_mm'] as $name => $way) {
             $apart = max([0.0, ...array_column($places, $way)]) - min([0.0, ...array_column($places, $way)]);
-            $answer->work($name, ($apart + $wire) / (1 - $s), '(axes apart + wire) ÷ (1 − shrinkage)', '({} + {}) ÷ (1 − {})',
-                [$apart, $wire, $s], $uses, 'what must come out of the blank', self::SOURCE);
+            $answer->work($name, ($apart + $wire) / (1 - $s), Formula::of('({axes apart} + {wire}) ÷ (1 − {shrinkage})', ['axes apart' => $apart, 'wire' => $wire, 'shrinkage' => $s]), uses: $uses, because: 'what must come out of the blank');
         }
         $volume = $answer->given('volume_mm3');
         $answer
-            ->work('height_in_wax', $height / (1 - $s), '(cut length − 2) ÷ (1 − shrinkage)', '{} ÷ (1 − {})', [$height, $s], $uses, 'from the foot to the ends of the claws', self::SOURCE)
-            ->work('wax_volume_mm3', $volume / (1 - $s) ** 3, 'volume ÷ (1 − shrinkage)³', '{} ÷ (1 − {}) ^ 3', [$volume, $s], $uses, 'the wax is larger every way', self::SOURCE);
+            ->work('height_in_wax', $height / (1 - $s), Formula::of('{(cut length − 2)} ÷ (1 − {shrinkage})', ['(cut length − 2)' => $height, 'shrinkage' => $s]), uses: $uses, because: 'from the foot to the ends of the claws')
+            ->work('wax_volume_mm3', $volume / (1 - $s) ** 3, Formula::of('{volume} ÷ (1 − {shrinkage}) ^ 3', ['volume' => $volume, 'shrinkage' => $s]), uses: $uses, because: 'the wax is larger every way');
     }
 }

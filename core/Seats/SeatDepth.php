@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -26,6 +27,7 @@ final class SeatDepth implements Calculation
         return new Description(
             'seat.depth',
             'The metal under a stone, its culet over the finger, and whether neighbours’ seats meet below',
+            self::SOURCE,
             [
                 Field::length('diameter', 'diameter of the stone'),
                 ...Proportions::fields(),
@@ -65,10 +67,10 @@ final class SeatDepth implements Calculation
         $culet = $t - $seat - $stone->pavilion;
         $uses = ['diameter', 'depth', 'girdle_height', 'style', 'girdle_below'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('seat_depth', $seat, 'girdle below the surface + girdle', '{} + {}', [$below, $stone->girdle], $uses, 'where the stone bears', self::SOURCE)
-            ->work('metal_below', $t - $seat, 'thickness − seat depth', '{} − {}', [$t, $seat], [...$uses, 'thickness'], 'what carries the stone', self::SOURCE)
-            ->work('culet_height', $culet, 'thickness − seat depth − pavilion', '{} − {} − {}', [$t, $seat, $stone->pavilion], [...$uses, 'thickness'], 'a culet that touches the finger scratches, and chips', self::SOURCE)
-            ->work('light_opening', $input->num('through_hole') * $d, 'through hole × diameter', '{} × {}', [$input->num('through_hole'), $d], ['through_hole', 'diameter'], 'light and a brush come in here', self::SOURCE);
+            ->work('seat_depth', $seat, Formula::of('{girdle below the surface} + {girdle}', ['girdle below the surface' => $below, 'girdle' => $stone->girdle]), uses: $uses, because: 'where the stone bears')
+            ->work('metal_below', $t - $seat, Formula::of('{thickness} − {seat depth}', ['thickness' => $t, 'seat depth' => $seat]), uses: [...$uses, 'thickness'], because: 'what carries the stone')
+            ->work('culet_height', $culet, Formula::of('{thickness} − {seat depth} − {pavilion}', ['thickness' => $t, 'seat depth' => $seat, 'pavilion' => $stone->pavilion]), uses: [...$uses, 'thickness'], because: 'a culet that touches the finger scratches, and chips')
+            ->work('light_opening', $input->num('through_hole') * $d, Formula::of('{through hole} × {diameter}', ['through hole' => $input->num('through_hole'), 'diameter' => $d]), uses: ['through_hole', 'diameter'], because: 'light and a brush come in here');
         [$caution, $stop] = self::CULET;
         if ($culet < $caution - 1e-9) {
             $need = ceil(1000 * ($t + $caution - $culet)) / 1000;
@@ -97,8 +99,7 @@ final class SeatDepth implements Calculation
         ];
         $left = array_map(static fn (array $place): float => $band->wall($pitch, ...$place), $at);
         foreach ($at as $name => [$depth, $hole]) {
-            $answer->work($name, $left[$name], 'pitch × (R − depth) ÷ R − hole', '{} × ({} − {}) ÷ {} − {}',
-                [$pitch, $outer, $depth, $outer, $hole], $uses, $because, self::SOURCE);
+            $answer->work($name, $left[$name], Formula::of('{pitch} × ({R} − {depth}) ÷ {R} − {hole}', ['pitch' => $pitch, 'R' => $outer, 'depth' => $depth, 'hole' => $hole]), uses: $uses, because: $because);
         }
         $gap = $left['girdle_gap'];
         $thin = min($left['wall_at_culet'], $left['wall_at_finger']);

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -29,6 +30,7 @@ final class SeatRound implements Calculation
         return new Description(
             'seat.round',
             'The drills, burs and beading tool for a round stone’s seat, and its depth',
+            self::SOURCE,
             [
                 Field::length('diameter', 'diameter of the stone'),
                 ...Proportions::fields(),
@@ -59,15 +61,12 @@ final class SeatRound implements Calculation
         $flush = $input->text('style') === 'flush';
         $answer = AnswerBuilder::of($this, $input);
         foreach (self::TOOLS as $tool => $share) {
-            $answer->work($tool, $share * $d, sprintf('%.2f × diameter', $share), '{} × {}', [$share, $d], ['diameter'], 'each tool leaves the next a true start', self::SOURCE);
+            $answer->work($tool, $share * $d, Formula::of('{share} × {diameter}', ['share' => $share, 'diameter' => $d])->told(sprintf('%.2f × diameter', $share)), uses: ['diameter'], because: 'each tool leaves the next a true start');
         }
         $below = $stone->girdleBelow($input->text('style'), $d);
         $answer
-            ->work('girdle_below', $below, $flush ? 'the crown' : '0.05 × diameter', $flush ? '{}' : '0.05 × {}',
-                [$flush ? $stone->crown : $d], ['diameter', 'depth', 'style'],
-                $flush ? 'its table lies with the surface; up to 0.1 deeper where more is pushed over' : 'its table stands', self::SOURCE)
-            ->work('seat_depth', $below + $stone->girdle, 'girdle below the surface + girdle', '{} + {}', [$below, $stone->girdle],
-                ['diameter', 'depth', 'girdle_height', 'style'], 'where the bearing bur stops', self::SOURCE);
+            ->work('girdle_below', $below, $flush ? Formula::taken('the crown', $stone->crown) : Formula::of('0.05 × {diameter}', ['diameter' => $d]), uses: ['diameter', 'depth', 'style'], because: $flush ? 'its table lies with the surface; up to 0.1 deeper where more is pushed over' : 'its table stands')
+            ->work('seat_depth', $below + $stone->girdle, Formula::of('{girdle below the surface} + {girdle}', ['girdle below the surface' => $below, 'girdle' => $stone->girdle]), uses: ['diameter', 'depth', 'girdle_height', 'style'], because: 'where the bearing bur stops');
         $tools = array_map(static fn (string $tool, float $share): array => ['tool' => ['pilot' => 'pilot drill', 'opened' => 'drill', 'ball' => 'ball or bud bur', 'bearing' => 'bearing bur'][$tool], 'mm' => $share * $d], array_keys(self::TOOLS), self::TOOLS);
         if (! $flush) {
             $tools[] = $this->bead($answer, $settings, $d);
@@ -84,10 +83,10 @@ final class SeatRound implements Calculation
         $numbers = $settings->rows('stock.cup_tools');
         usort($numbers, static fn (array $a, array $b): int => abs($a['cup'] - $cup) <=> abs($b['cup'] - $cup));
         $answer
-            ->work('bead_from', 0.25 * $d, '0.25 × diameter', '0.25 × {}', [$d], ['diameter'], 'nearer tears the edge', self::SOURCE)
-            ->work('bead_to', 0.4 * $d, '0.4 × diameter', '0.4 × {}', [$d], ['diameter'], 'farther raises too long a bead', self::SOURCE)
-            ->work('cup', $cup, '0.35 × diameter, between 0.35 and 0.9', 'min(0.9, max(0.35, 0.35 × {}))', [$d], ['diameter'], 'the bead fills the cup', self::SOURCE)
-            ->say('tool', (string) ($numbers[0]['name'] ?? '–'), 'the nearest in the workshop’s own table', sprintf('a cup of %.2f mm', $numbers[0]['cup'] ?? 0.0), ['diameter'], 'numbers are the maker’s own', 'the workshop’s tool table');
+            ->work('bead_from', 0.25 * $d, Formula::of('0.25 × {diameter}', ['diameter' => $d]), uses: ['diameter'], because: 'nearer tears the edge')
+            ->work('bead_to', 0.4 * $d, Formula::of('0.4 × {diameter}', ['diameter' => $d]), uses: ['diameter'], because: 'farther raises too long a bead')
+            ->work('cup', $cup, Formula::of('min(0.9, max(0.35, 0.35 × {diameter}))', ['diameter' => $d]), uses: ['diameter'], because: 'the bead fills the cup')
+            ->work('tool', (string) ($numbers[0]['name'] ?? '–'), Formula::said('the nearest in the workshop’s own table', sprintf('a cup of %.2f mm', $numbers[0]['cup'] ?? 0.0)), uses: ['diameter'], because: 'numbers are the maker’s own', source: 'the workshop’s tool table');
         if (abs(self::CUP * $d - $cup) > 1e-9) {
             $answer->find(Level::Note, 'cup-limited', 'cup', sprintf('A cup of %.2f mm is taken where the stone asks for %.2f.', $cup, self::CUP * $d), $d > 2 ? 'Raise more beads, not larger ones.' : 'So small a bead wants a glass and a light hand.');
         }

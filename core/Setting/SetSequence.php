@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
 use HotSprue\Fields\Input;
@@ -39,6 +40,7 @@ final class SetSequence implements Calculation
         return new Description(
             'set.sequence',
             'In which order metal is pushed over a stone',
+            self::SOURCE,
             [
                 Field::count('count', 'sectors of a bezel, or claws')->between(2, 24),
                 Field::length('wire', 'diameter of the claw wire, where it is claws')->optional(),
@@ -64,9 +66,9 @@ final class SetSequence implements Calculation
 
         return AnswerBuilder::of($this, $input)
             ->give('sequence', $count % 2 === 0 ? self::pairs($count) : self::singles($count))
-            ->work('steps', $count, 'one push each', '{}', [$count], ['count'], 'numbered as a clock, the last at the top', self::SOURCE)
-            ->work('apart_deg', 360 / $count, '360 ÷ count', '360 ÷ {}', [$count], ['count'], 'equal round the stone', 'geometry')
-            ->work('pushes', $rounds * $count, 'rounds × count', '{} × {}', [$rounds, $count], ['count'], 'soft, medium and firm: what is pushed home at once cannot be levelled', self::SOURCE)
+            ->work('steps', $count, Formula::taken('one push each', $count), uses: ['count'], because: 'numbered as a clock, the last at the top')
+            ->work('apart_deg', 360 / $count, Formula::of('360 ÷ {count}', ['count' => $count]), uses: ['count'], because: 'equal round the stone', source: 'geometry')
+            ->work('pushes', $rounds * $count, Formula::of('{rounds} × {count}', ['rounds' => $rounds, 'count' => $count]), uses: ['count'], because: 'soft, medium and firm: what is pushed home at once cannot be levelled')
             ->give('before', self::named(self::BEFORE))->give('claws', self::claws($input))->give('after', self::named(self::AFTER))
             ->give('rounds', array_map(static fn (string $round): array => ['round' => $round, 'then' => 'look at the level'], self::ROUNDS))
             ->answer();

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -31,6 +32,7 @@ final class ToolsList implements Calculation
         return new Description(
             'tools.list',
             'The drills, burs and tools that all seats of a job need, and which are missing',
+            self::SOURCE,
             [
                 Field::rows('seats', [
                     Field::length('width', 'width of the stone'),
@@ -62,8 +64,8 @@ final class ToolsList implements Calculation
         $missing = array_values(array_filter($list, static fn (array $tool): bool => ! $tool['owned']));
         $answer = AnswerBuilder::of($this, $input)
             ->give('tools', $list)
-            ->work('needed', count($list), 'tools of all seats, those alike counted once', '{}', [count($list)], ['seats', 'setting'], 'laid out before the stone is', self::SOURCE)
-            ->work('missing', count($missing), 'needed − owned', '{} − {}', [count($list), count($list) - count($missing)], ['seats', 'setting'], 'bought or made before the day of setting', 'the workshop’s own list');
+            ->work('needed', count($list), Formula::taken('tools of all seats, those alike counted once', count($list)), uses: ['seats', 'setting'], because: 'laid out before the stone is')
+            ->work('missing', count($missing), Formula::of('{needed} − {owned}', ['needed' => count($list), 'owned' => count($list) - count($missing)]), uses: ['seats', 'setting'], because: 'bought or made before the day of setting', source: 'the workshop’s own list');
         if ($missing !== []) {
             $answer->find(Level::Caution, 'tool-missing', 'seats', 'Not on the workshop’s list: '.implode(', ', array_map(self::said(...), $missing)).'.', 'Buy or make it, or enter what is owned in the workshop’s tools.');
         }

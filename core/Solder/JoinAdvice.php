@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -25,6 +26,7 @@ final class JoinAdvice implements Calculation
         return new Description(
             'join.advice',
             'How a joint is heated, from the masses of its parts',
+            self::SOURCE,
             [
                 Field::rows('parts', [Field::text('id', 'name of the part'), Field::mass('mass', 'its mass')], 'the parts'),
                 Field::text('between', 'the two parts that are joined')->many(),
@@ -61,10 +63,10 @@ final class JoinAdvice implements Calculation
         $from = $flame->from($input->flag('textured'), $input->flag('thin_wire'));
         $uses = ['parts', 'between'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('ratio', $flame->ratio, 'heavier ÷ lighter', '{} ÷ {}', [$more, $less], $uses, 'both are to come to heat together', self::SOURCE)
-            ->work('flame_share', $flame->share, 'heavier ÷ both', '{} ÷ ({} + {})', [$more, $more, $less], $uses, 'heat goes with mass', self::SOURCE)
-            ->say('flame_on', $flame->on(), 'the heavier side', sprintf('%.2f g and %.2f g', $masses[$one], $masses[$other]), $uses, 'the light side follows by itself, and melts first if it does not', self::SOURCE)
-            ->say('from', $from, 'from where the solder is to run to', $input->text('form'), ['textured', 'thin_wire'], 'solder follows heat', self::SOURCE)
+            ->work('ratio', $flame->ratio, Formula::of('{heavier} ÷ {lighter}', ['heavier' => $more, 'lighter' => $less]), uses: $uses, because: 'both are to come to heat together')
+            ->work('flame_share', $flame->share, Formula::of('{heavier} ÷ ({heavier} + {lighter})', ['heavier' => $more, 'lighter' => $less]), uses: $uses, because: 'heat goes with mass')
+            ->work('flame_on', $flame->on(), Formula::said('the heavier side', sprintf('%.2f g and %.2f g', $masses[$one], $masses[$other])), uses: $uses, because: 'the light side follows by itself, and melts first if it does not')
+            ->work('from', $from, Formula::said('from where the solder is to run to', $input->text('form')), uses: ['textured', 'thin_wire'], because: 'solder follows heat')
             ->give('steps', array_map(static fn (string $step): array => ['step' => $step], [
                 'Clean both faces, flux, close the joint: no light through it.',
                 'Warm the whole piece until the flux turns clear, near 600 °C.',

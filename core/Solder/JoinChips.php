@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
 use HotSprue\Fields\Input;
@@ -22,6 +23,7 @@ final class JoinChips implements Calculation
         return new Description(
             'join.chips',
             'How many chips of solder a joint takes',
+            'geometry',
             [
                 Field::length('length', 'length of the joint'),
                 Field::length('section', 'thickness of the metal that meets'),
@@ -43,9 +45,9 @@ final class JoinChips implements Calculation
         $uses = ['length', 'section', 'gap'];
 
         return AnswerBuilder::of($this, $input)
-            ->work('joint_volume', $chips->joint, 'length × section × gap', '{} × {} × {}', [$length, $section, $gap], $uses, 'the seam is filled, no more', 'geometry')
-            ->work('chip_volume', $chips->chip, 'side × side × thickness', '{} × {} × {}', [$side, $side, $settings->num('solder.chip_thickness')], [], 'as the workshop cuts them', 'the workshop’s own')
-            ->work('chips', $chips->count, 'joint ÷ chip, rounded up, and one more', 'ceil({} ÷ {}) + 1', [$chips->joint, $chips->chip], $uses, 'one more, for what runs away', 'workbook 12, advice')
+            ->work('joint_volume', $chips->joint, Formula::of('{length} × {section} × {gap}', ['length' => $length, 'section' => $section, 'gap' => $gap]), uses: $uses, because: 'the seam is filled, no more')
+            ->work('chip_volume', $chips->chip, Formula::of('{side} × {side} × {thickness}', ['side' => $side, 'thickness' => $settings->num('solder.chip_thickness')]), uses: [], because: 'as the workshop cuts them', source: 'the workshop’s own')
+            ->work('chips', $chips->count, Formula::of('ceil({joint} ÷ {chip}) + 1', ['joint' => $chips->joint, 'chip' => $chips->chip]), uses: $uses, because: 'one more, for what runs away', source: 'workbook 12, advice')
             ->answer();
     }
 }

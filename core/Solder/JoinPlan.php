@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -30,6 +31,7 @@ final class JoinPlan implements Calculation
         return new Description(
             'join.plan',
             'The heats that join a piece, hardest solder first, or why there are none and what would free it',
+            self::SOURCE,
             [
                 Field::rows('parts', [
                     Field::text('id', 'name of the part'),
@@ -102,8 +104,8 @@ final class JoinPlan implements Calculation
         $answer = AnswerBuilder::of($this, $input);
         $search = Search::in($assembly, $terms);
         $free = $search->best();
-        $answer->say('possible', $free === null ? 'no' : 'yes', 'every order of joints and grades that keeps the rules', sprintf('%d joints, %d parts, %d solders', count($assembly->joints), count($assembly->names), count($assembly->solders)), ['parts', 'joints', 'solders', 'step_c', 'margin_c', 'law'], 'searched through, not guessed', self::SOURCE)
-            ->work('safe_flow', $assembly->solidus((1 << count($assembly->names)) - 1) - $terms->margin, 'least solidus of the parts − margin', '{} − {}', [$assembly->solidus((1 << count($assembly->names)) - 1), $terms->margin], ['parts', 'margin_c'], 'for the piece as a whole; a part in the fire alone may stand more', self::SOURCE)
+        $answer->work('possible', $free === null ? 'no' : 'yes', Formula::said('every order of joints and grades that keeps the rules', sprintf('%d joints, %d parts, %d solders', count($assembly->joints), count($assembly->names), count($assembly->solders))), uses: ['parts', 'joints', 'solders', 'step_c', 'margin_c', 'law'], because: 'searched through, not guessed')
+            ->work('safe_flow', $assembly->solidus((1 << count($assembly->names)) - 1) - $terms->margin, Formula::of('{least solidus of the parts} − {margin}', ['least solidus of the parts' => $assembly->solidus((1 << count($assembly->names)) - 1), 'margin' => $terms->margin]), uses: ['parts', 'margin_c'], because: 'for the piece as a whole; a part in the fire alone may stand more')
             ->give('cold', array_values(array_map(static fn (Joint $joint): array => ['joint' => $joint->id], array_filter($assembly->joints, static fn (Joint $joint): bool => $joint->cold))));
         $free === null
             ? $this->refuse($answer, $assembly, $search, $terms)
@@ -137,16 +139,16 @@ final class JoinPlan implements Calculation
         }
         $hottest = $plan->heats === [] ? null : array_reduce($plan->heats, static fn (?PlannedHeat $least, PlannedHeat $heat): PlannedHeat => $least === null || $heat->margin < $least->margin ? $heat : $least);
         $answer->give('heats', $rows)
-            ->say('order', implode(', ', $plan->order()), 'hotter flows first; of equals fewer grades, then as listed', implode(', ', array_map(static fn (float $flow): string => sprintf('%.0f', $flow), $plan->flows())), ['joints', 'order'], 'what is made first must stand what comes after', self::SOURCE)
-            ->work('fires', count($plan->heats), 'heats of the plan', '{}', [count($plan->heats)], ['joints'], 'each is pickled, rinsed and looked at', self::SOURCE)
+            ->work('order', implode(', ', $plan->order()), Formula::said('hotter flows first; of equals fewer grades, then as listed', implode(', ', array_map(static fn (float $flow): string => sprintf('%.0f', $flow), $plan->flows()))), uses: ['joints', 'order'], because: 'what is made first must stand what comes after')
+            ->work('fires', count($plan->heats), Formula::taken('heats of the plan', count($plan->heats)), uses: ['joints'], because: 'each is pickled, rinsed and looked at')
             ->give('sharing', (new Sharing($terms))->in($assembly, $plan));
         if ($hottest === null) {
             return;
         }
         $last = $plan->heats[count($plan->heats) - 1];
         $lowest = min($plan->flows());
-        $answer->work('least_margin', $hottest->margin, 'solidus of the piece − flow', '{} − {}', [$hottest->margin + $hottest->solder->flow, $hottest->solder->flow], ['parts', 'joints', 'margin_c'], 'how near the metal comes to melting, at '.implode(', ', $hottest->ids()), self::SOURCE)
-            ->work('last_flow', $lowest, 'the coolest flow in the piece', '{}', [$lowest], ['joints'], 'a repair must stay under it', self::SOURCE)
+        $answer->work('least_margin', $hottest->margin, Formula::of('{solidus of the piece} − {flow}', ['solidus of the piece' => $hottest->margin + $hottest->solder->flow, 'flow' => $hottest->solder->flow]), uses: ['parts', 'joints', 'margin_c'], because: 'how near the metal comes to melting, at '.implode(', ', $hottest->ids()))
+            ->work('last_flow', $lowest, Formula::taken('the coolest flow in the piece', $lowest), uses: ['joints'], because: 'a repair must stay under it')
             ->give('remaining_grades', $this->remaining($assembly, $last->piece, $lowest, $terms));
         $this->judge($answer, $assembly, $plan, $terms);
     }
@@ -177,7 +179,7 @@ final class JoinPlan implements Calculation
         }
         $pinned = Plan::of($search->heats, $sequence, $terms);
         $cost = Cost::of($free, $pinned);
-        $answer->say('cost', $cost ?? 'nothing', 'flows in the best order, and in this one', implode(', ', $free->flows()).' and '.implode(', ', $pinned->flows()), ['order'], 'a cooler flow now leaves fewer grades for later', self::SOURCE);
+        $answer->work('cost', $cost ?? 'nothing', Formula::said('flows in the best order, and in this one', implode(', ', $free->flows()).' and '.implode(', ', $pinned->flows())), uses: ['order'], because: 'a cooler flow now leaves fewer grades for later');
         if ($cost !== null) {
             $answer->find(Level::Note, 'order-costs', 'order', "This order costs: {$cost}.", 'Let the plan choose the order.', ['order' => '']);
         }

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
 use HotSprue\Fields\Field;
@@ -37,6 +38,7 @@ final class StretchTest implements Calculation
         return new Description(
             'stretch.test',
             'How far two soldered samples stretched before they broke',
+            self::SOURCE,
             [Field::rows('samples', $sample, 'the two samples')],
             [
                 Output::share('strain_first', 'the first one’s stretch at break'),
@@ -61,13 +63,13 @@ final class StretchTest implements Calculation
                 throw BadInput::field('samples', "{$name}: it broke smaller than it began; a larger size is accepted.");
             }
             $strains[] = $strain = ($broken - $start) / $start;
-            $answer->work($result, $strain, '(broken − start) ÷ start', '({} − {}) ÷ {}', [$broken, $start, $start], ['samples'], 'stretch at break', self::SOURCE);
+            $answer->work($result, $strain, Formula::of('({broken} − {start}) ÷ {start}', ['broken' => $broken, 'start' => $start]), uses: ['samples'], because: 'stretch at break');
         }
         $difference = $strains[0] - $strains[1];
         $said = abs($difference) < self::ALIKE ? 'alike' : (string) $samples[$difference > 0 ? 0 : 1]['name'];
         $joints = array_filter($samples, static fn (array $sample): bool => $sample['where'] === 'joint');
-        $answer->work('difference', $difference, 'first − second', '{} − {}', $strains, ['samples'], 'compared as they are', self::SOURCE)
-            ->say('stronger', $said, 'the one that stretched farther', sprintf('%.4f and %.4f', ...$strains), ['samples'], $joints === [] ? 'neither gave at the joint: both are stronger than the metal' : 'a joint that gives before the metal is the weaker', self::SOURCE);
+        $answer->work('difference', $difference, Formula::of('{first} − {second}', array_combine(['first', 'second'], $strains)), uses: ['samples'], because: 'compared as they are')
+            ->work('stronger', $said, Formula::said('the one that stretched farther', sprintf('%.4f and %.4f', ...$strains)), uses: ['samples'], because: $joints === [] ? 'neither gave at the joint: both are stronger than the metal' : 'a joint that gives before the metal is the weaker');
 
         return $answer->answer();
     }

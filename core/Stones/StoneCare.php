@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -28,6 +29,7 @@ final class StoneCare implements Calculation
         return new Description(
             'care.check',
             'Which later heat, cleaning and acid steps the stones stand',
+            'workbook 3, species',
             [
                 Field::rows('stones', [
                     Field::named('species', 'stock.species', 'what stone it is'),
@@ -83,7 +85,7 @@ final class StoneCare implements Calculation
         $this->judgeHistory($answer, $input->rows('stones'));
         $softest ?? throw BadInput::field('stones', 'At least one stone is accepted.');
         $answer->give('stands', $stands)
-            ->work('softest', $softest->mohs, 'the least hardness among the stones', '{}', [$softest->mohs], ['stones'], "the {$softest->label} is the softest", 'workbook 3, species');
+            ->work('softest', $softest->mohs, Formula::taken('the least hardness among the stones', $softest->mohs), uses: ['stones'], because: "the {$softest->label} is the softest");
         if ($harmed !== []) {
             $answer->find(Level::Stop, 'step-harms-stone', 'steps', sprintf('Not to be done with the stone set: %s.', implode('; ', array_unique($harmed))), 'Do it before setting, take the stone out, or choose another way.');
         }

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Input;
@@ -26,6 +27,7 @@ final class StoneOutline implements Calculation
         return new Description(
             'stone.outline',
             'A girdle’s exact outline, and where its true centre lies',
+            self::SOURCE,
             StoneInput::fields(),
             [
                 Output::length('perimeter', 'perimeter of the girdle'),
@@ -51,10 +53,10 @@ final class StoneOutline implements Calculation
         $answer = AnswerBuilder::of($this, $input);
         $this->work($answer, $outline, $uses, $area);
         $answer
-            ->work('centroid_to_base', -$bottom, 'from the centroid to the lowest point of the outline', '{}', [-$bottom], $uses, 'by the first moment of the area; a collet bar, a shank or a drill hole goes under the centroid', self::SOURCE)
-            ->work('centroid_to_top', $top, 'length over all − centroid to base', '{} − {}', [$top - $bottom, -$bottom], $uses, 'the rest of the length', self::SOURCE)
-            ->work('box_width', $right - $left, 'greatest x − least x', '{} − {}', [$right, $left], $uses, 'over all', self::SOURCE)
-            ->work('box_length', $top - $bottom, 'greatest y − least y', '{} − {}', [$top, $bottom], $uses, 'over all', self::SOURCE)
+            ->work('centroid_to_base', -$bottom, Formula::taken('from the centroid to the lowest point of the outline', -$bottom), uses: $uses, because: 'by the first moment of the area; a collet bar, a shank or a drill hole goes under the centroid')
+            ->work('centroid_to_top', $top, Formula::of('{length over all} − {centroid to base}', ['length over all' => $top - $bottom, 'centroid to base' => -$bottom]), uses: $uses, because: 'the rest of the length')
+            ->work('box_width', $right - $left, Formula::of('{greatest x} − {least x}', ['greatest x' => $right, 'least x' => $left]), uses: $uses, because: 'over all')
+            ->work('box_length', $top - $bottom, Formula::of('{greatest y} − {least y}', ['greatest y' => $top, 'least y' => $bottom]), uses: $uses, because: 'over all')
             ->give('distances', $this->distances($outline))
             ->give('points', array_map(static fn (array $p): array => ['x_mm' => $p[0], 'y_mm' => $p[1]], $points));
         if (abs($top + $bottom) > 0.005) {
@@ -68,19 +70,22 @@ final class StoneOutline implements Calculation
     private function work(AnswerBuilder $answer, Outline $outline, array $uses, float $area): void
     {
         [$long, $wide, $perimeter] = [$outline->long, $outline->wide, $outline->perimeter()];
-        [$formula, $line, $numbers] = match ($outline->shape) {
-            Shape::Round => ['π × diameter', 'π × {}', [$wide]],
-            Shape::Rectangle => ['2 × (length + width)', '2 × ({} + {})', [$long, $wide]],
-            Shape::Marquise => ['4 × R × α, with R = (length² + width²) ÷ (4 × width) and sin α = length ÷ (2 × R)', '4 × {} × asin({} ÷ (2 × {}))', [($long ** 2 + $wide ** 2) / (4 * $wide), $long, ($long ** 2 + $wide ** 2) / (4 * $wide)]],
-            default => ['the length of the outline, arc by arc', '{}', [$perimeter]],
+        $radius = ($long ** 2 + $wide ** 2) / (4 * $wide);
+        $round = match ($outline->shape) {
+            Shape::Round => Formula::of('π × {diameter}', ['diameter' => $wide]),
+            Shape::Rectangle => Formula::of('2 × ({length} + {width})', ['length' => $long, 'width' => $wide]),
+            Shape::Marquise => Formula::of('4 × {R} × asin({length} ÷ (2 × {R}))', ['R' => $radius, 'length' => $long])
+                ->told('4 × R × α, with R = (length² + width²) ÷ (4 × width) and sin α = length ÷ (2 × R)'),
+            default => Formula::taken('the length of the outline, arc by arc', $perimeter),
         };
-        $answer->work('perimeter', $perimeter, $formula, $line, $numbers, $uses, 'the exact curve', self::SOURCE);
-        [$formula, $line, $numbers] = match ($outline->shape) {
-            Shape::Round, Shape::Oval => ['π × length × width ÷ 4', 'π × {} × {} ÷ 4', [$long, $wide]],
-            Shape::Rectangle => ['length × width', '{} × {}', [$long, $wide]],
-            default => ['the area of the outline, arc by arc', '{}', [$area]],
+        $answer->work('perimeter', $perimeter, $round, uses: $uses, because: 'the exact curve');
+        $sides = ['length' => $long, 'width' => $wide];
+        $inside = match ($outline->shape) {
+            Shape::Round, Shape::Oval => Formula::of('π × {length} × {width} ÷ 4', $sides),
+            Shape::Rectangle => Formula::of('{length} × {width}', $sides),
+            default => Formula::taken('the area of the outline, arc by arc', $area),
         };
-        $answer->work('area', $area, $formula, $line, $numbers, $uses, 'the exact curve', self::SOURCE);
+        $answer->work('area', $area, $inside, uses: $uses, because: 'the exact curve');
     }
 
     /** @return list<array{to: string, mm: float}> */

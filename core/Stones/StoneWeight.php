@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -33,6 +34,7 @@ final class StoneWeight implements Calculation
         return new Description(
             'stone.weight',
             'What a stone weighs by its measures, within 15 %',
+            self::SOURCE,
             [
                 Field::choice('shape', [...Shape::names(), 'cabochon'], 'outline of the girdle, or cabochon'),
                 Field::choice('cut', ['faceted', 'cabochon'], 'faceted or cabochon')->default('faceted'),
@@ -82,13 +84,13 @@ final class StoneWeight implements Calculation
         $because = 'the box of its measures by what its cut fills of it; good to 15 %';
         $answer = AnswerBuilder::of($this, $input);
         $weighed === null
-            ? $answer->work('carats', $carats, 'factor × length × width × depth × specific gravity', '{} × {} × {} × {} × {}', [$factor, $long, $wide, $depth, $gravity], $uses, $because, self::SOURCE)
-            : $answer->work('carats', $carats, 'as weighed', '{}', [$weighed], ['weighed_carats'], 'a weighed stone wins', self::SOURCE);
+            ? $answer->work('carats', $carats, Formula::of('{factor} × {length} × {width} × {depth} × {specific gravity}', ['factor' => $factor, 'length' => $long, 'width' => $wide, 'depth' => $depth, 'specific gravity' => $gravity]), uses: $uses, because: $because)
+            : $answer->work('carats', $carats, Formula::taken('as weighed', $weighed), uses: ['weighed_carats'], because: 'a weighed stone wins');
         $answer
-            ->work('carats_low', $weighed ?? 0.85 * $estimate, $weighed === null ? '0.85 × the estimate' : 'as weighed', $weighed === null ? '0.85 × {}' : '{}', [$carats], $uses, $because, self::SOURCE)
-            ->work('carats_high', $weighed ?? 1.15 * $estimate, $weighed === null ? '1.15 × the estimate' : 'as weighed', $weighed === null ? '1.15 × {}' : '{}', [$carats], $uses, $because, self::SOURCE)
-            ->work('mass', $carats * self::GRAMS_A_CARAT, 'carats × 0.2', '{} × 0.2', [$carats], $uses, 'a carat is a fifth of a gram', 'workbook 1')
-            ->say('how', $weighed === null ? 'estimated' : 'weighed', 'weighed where there is a weight, else estimated', $weighed === null ? 'estimated, within 15 %' : 'weighed', $uses, 'always said', self::SOURCE);
+            ->work('carats_low', $weighed ?? 0.85 * $estimate, $weighed === null ? Formula::of('0.85 × {the estimate}', ['the estimate' => $carats]) : Formula::taken('as weighed', $carats), uses: $uses, because: $because)
+            ->work('carats_high', $weighed ?? 1.15 * $estimate, $weighed === null ? Formula::of('1.15 × {the estimate}', ['the estimate' => $carats]) : Formula::taken('as weighed', $carats), uses: $uses, because: $because)
+            ->work('mass', $carats * self::GRAMS_A_CARAT, Formula::of('{carats} × 0.2', ['carats' => $carats]), uses: $uses, because: 'a carat is a fifth of a gram', source: 'workbook 1')
+            ->work('how', $weighed === null ? 'estimated' : 'weighed', Formula::said('weighed where there is a weight, else estimated', $weighed === null ? 'estimated, within 15 %' : 'weighed'), uses: $uses, because: 'always said');
         if ($weighed !== null && abs($weighed / $estimate - 1) > 0.15 + 1e-9) {
             $answer->find(Level::Caution, 'weight-odd', 'weighed_carats', sprintf('It weighs %.2f ct and its measures say %.2f: over 15 %% apart.', $weighed, $estimate), 'Measure again, and ask whether it is the species it is sold as.');
         }

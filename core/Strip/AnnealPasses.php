@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
 use HotSprue\Fields\Field;
@@ -28,6 +29,7 @@ final class AnnealPasses implements Calculation
         return new Description(
             'anneal.passes',
             'How often metal is annealed while it is worked, and how hot',
+            self::SOURCE,
             [
                 Field::named('alloy', 'stock.alloys', 'the alloy'),
                 Field::choice('work', self::WORKS, 'what is done to it')->default('bend'),
@@ -62,18 +64,18 @@ final class AnnealPasses implements Calculation
         $each = match ($work) {
             'bend', 'dome', 'press' => $settings->num('work.bend'), 'draw' => $settings->num('work.reduction'), default => $metal->limit / 2,
         };
-        $answer->work('each', $each, $work === 'stretch' || $work === 'inlay' ? 'half of the metal’s limit' : 'the workshop’s own', '{}', [$each], ['alloy', 'work'], 'farther, and it cracks', self::SOURCE);
+        $answer->work('each', $each, Formula::taken($work === 'stretch' || $work === 'inlay' ? 'half of the metal’s limit' : 'the workshop’s own', $each), uses: ['alloy', 'work'], because: 'farther, and it cracks');
         $work === 'draw'
-            ? $answer->work('anneals', (int) ceil(log(1 - $strain) / log(1 - $each) - 1e-9), 'log of what is left ÷ log of what one pass leaves, rounded up', 'ceil(ln(1 − {}) ÷ ln(1 − {}))', [$strain, $each], ['area_before', 'area_after'], 'each pass takes its share of what is there', self::SOURCE)
-            : $answer->work('anneals', (int) ceil($strain / $each - 1e-9), 'how far ÷ how far at once, rounded up', 'ceil({} ÷ {})', [$strain, $each], ['work', 'alloy'], 'one before each pass', self::SOURCE);
+            ? $answer->work('anneals', (int) ceil(log(1 - $strain) / log(1 - $each) - 1e-9), Formula::of('ceil(ln(1 − {in all}) ÷ ln(1 − {each pass}))', ['in all' => $strain, 'each pass' => $each]), uses: ['area_before', 'area_after'], because: 'each pass takes its share of what is there')
+            : $answer->work('anneals', (int) ceil($strain / $each - 1e-9), Formula::of('ceil({in all} ÷ {each pass})', ['in all' => $strain, 'each pass' => $each]), uses: ['work', 'alloy'], because: 'one before each pass');
 
-        return $answer->say('annealing', $metal->annealing(), 'by the alloy', $input->text('alloy'), ['alloy'], 'soft metal moves, hard metal cracks', self::SOURCE)->answer();
+        return $answer->work('annealing', $metal->annealing(), Formula::said('by the alloy', $input->text('alloy')), uses: ['alloy'], because: 'soft metal moves, hard metal cracks')->answer();
     }
 
     private function bent(AnswerBuilder $answer, Input $input): float
     {
         [$d, $t] = $this->two($input, 'inner_diameter', 'thickness');
-        $answer->work('strain', $t / ($d + $t), 'thickness ÷ (diameter + thickness)', '{} ÷ ({} + {})', [$t, $d, $t], ['inner_diameter', 'thickness'], 'the outer skin of a bend over its middle', 'geometry');
+        $answer->work('strain', $t / ($d + $t), Formula::of('{thickness} ÷ ({diameter} + {thickness})', ['thickness' => $t, 'diameter' => $d]), uses: ['inner_diameter', 'thickness'], because: 'the outer skin of a bend over its middle', source: 'geometry');
 
         return $answer->given('strain');
     }
@@ -85,7 +87,7 @@ final class AnnealPasses implements Calculation
             throw BadInput::field('height', sprintf('Higher than half a ball; up to %.2f mm is accepted.', $rim / 2));
         }
         // A disc of the dome's own area, over its rim.
-        $answer->work('strain', hypot($rim, 2 * $height) / $rim - 1, 'the square root of (rim² + (2 × height)²) ÷ rim − 1', '√({} × {} + (2 × {}) × (2 × {})) ÷ {} − 1', [$rim, $rim, $height, $height, $rim], ['rim', 'height'], 'how much its skin grows', 'geometry');
+        $answer->work('strain', hypot($rim, 2 * $height) / $rim - 1, Formula::of('√({rim} ^ 2 + (2 × {height}) ^ 2) ÷ {rim} − 1', ['rim' => $rim, 'height' => $height]), uses: ['rim', 'height'], because: 'how much its skin grows', source: 'geometry');
 
         return $answer->given('strain');
     }
@@ -96,7 +98,7 @@ final class AnnealPasses implements Calculation
         if ($after >= $before) {
             throw BadInput::field('area_after', sprintf('It grows smaller as it is drawn; under %.3g mm² is accepted.', $before));
         }
-        $answer->work('strain', 1 - $after / $before, '1 − after ÷ before', '1 − {} ÷ {}', [$after, $before], ['area_before', 'area_after'], 'reduction of area', self::SOURCE);
+        $answer->work('strain', 1 - $after / $before, Formula::of('1 − {after} ÷ {before}', ['after' => $after, 'before' => $before]), uses: ['area_before', 'area_after'], because: 'reduction of area');
 
         return $answer->given('strain');
     }
@@ -106,7 +108,7 @@ final class AnnealPasses implements Calculation
         if (! $input->has('strain') || $input->num('strain') <= 0) {
             throw BadInput::neitherGiven('strain', ['how far it is worked, a share over 0']);
         }
-        $answer->work('strain', $input->num('strain'), 'as said', '{}', [$input->num('strain')], ['strain'], 'how far it is worked', self::SOURCE);
+        $answer->work('strain', $input->num('strain'), Formula::taken('as said', $input->num('strain')), uses: ['strain'], because: 'how far it is worked');
 
         return $input->num('strain');
     }

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -31,6 +32,7 @@ final class InlayFit implements Calculation
         return new Description(
             'inlay.fit',
             'An insert for a groove round a band: its length, the lips, and how far one is pressed under',
+            self::SOURCE,
             [
                 Field::length('floor_diameter', 'diameter of the groove’s floor')->optional(),
                 Field::length('outer_diameter', 'outside diameter of the band')->optional(),
@@ -69,14 +71,14 @@ final class InlayFit implements Calculation
         $work = ColdWorkLimits::of(Alloy::named($input->text('alloy'), $settings), $settings);
         $groove = $section->width + $input->num('clearance');
         $answer
-            ->work('length', M_PI * ($floor + 2 * $section->centroid), 'π × (floor + 2 × centroid of the insert)', 'π × ({} + 2 × {})', [$floor, $section->centroid], ['floor_diameter', 'profile', 'width', 'thickness'], 'it lies round the floor and keeps its length along its middle', self::SOURCE)
-            ->work('groove_width', $groove, 'insert + clearance', '{} + {}', [$section->width, $input->num('clearance')], ['width', 'clearance'], 'a push fit', self::SOURCE);
+            ->work('length', M_PI * ($floor + 2 * $section->centroid), Formula::of('π × ({floor} + 2 × {centroid of the insert})', ['floor' => $floor, 'centroid of the insert' => $section->centroid]), uses: ['floor_diameter', 'profile', 'width', 'thickness'], because: 'it lies round the floor and keeps its length along its middle')
+            ->work('groove_width', $groove, Formula::of('{insert} + {clearance}', ['insert' => $section->width, 'clearance' => $input->num('clearance')]), uses: ['width', 'clearance'], because: 'a push fit');
         if ($input->has('band_width')) {
             $lip = ($input->num('band_width') - $groove) / 2;
             if ($lip <= 0) {
                 throw BadInput::field('band_width', sprintf('The groove is as wide as the band; over %.2f mm is accepted.', $groove));
             }
-            $answer->work('lip', $lip, '(band − groove) ÷ 2', '({} − {}) ÷ 2', [$input->num('band_width'), $groove], ['band_width', 'width', 'clearance'], 'the width is divided, a lip on each side', self::SOURCE);
+            $answer->work('lip', $lip, Formula::of('({band} − {groove}) ÷ 2', ['band' => $input->num('band_width'), 'groove' => $groove]), uses: ['band_width', 'width', 'clearance'], because: 'the width is divided, a lip on each side');
             if ($lip < self::LIP - 1e-9) {
                 $answer->find(Level::Caution, 'lip-thin', 'width', sprintf('A lip of %.2f mm tears when it is spread back.', $lip), 'Take a narrower insert.', ['width' => floor(100 * ($input->num('band_width') - 2 * self::LIP - $input->num('clearance'))) / 100]);
             }
@@ -90,7 +92,7 @@ final class InlayFit implements Calculation
                 throw BadInput::field('inner_diameter', 'The groove goes through the band; a floor larger than the inside diameter is accepted.');
             }
             $least = $settings->num('limits.crown_stop');
-            $answer->work('left_under', $left, '(floor − inside) ÷ 2', '({} − {}) ÷ 2', [$floor, $input->num('inner_diameter')], ['floor_diameter', 'inner_diameter'], 'it carries the band while the lip is spread', self::SOURCE);
+            $answer->work('left_under', $left, Formula::of('({floor} − {inside}) ÷ 2', ['floor' => $floor, 'inside' => $input->num('inner_diameter')]), uses: ['floor_diameter', 'inner_diameter'], because: 'it carries the band while the lip is spread');
             if ($left < $least - 1e-9) {
                 $answer->find(Level::Caution, 'floor-thin', 'inner_diameter', sprintf('%.2f mm under the groove; under %.1f it buckles.', $left, $least), 'Cut a shallower groove, or begin with a thicker band.');
             }
@@ -114,8 +116,8 @@ final class InlayFit implements Calculation
             throw BadInput::field('groove_depth', 'Deeper than the band; a smaller depth is accepted.');
         }
         $other
-            ? $answer->work('floor_diameter', $floor, 'outside − 2 × depth', '{} − 2 × {}', [$input->num('outer_diameter'), $input->num('groove_depth')], ['outer_diameter', 'groove_depth'], 'what the insert lies round', self::SOURCE)
-            : $answer->work('floor_diameter', $floor, 'as measured', '{}', [$floor], ['floor_diameter'], 'what the insert lies round', self::SOURCE);
+            ? $answer->work('floor_diameter', $floor, Formula::of('{outside} − 2 × {depth}', ['outside' => $input->num('outer_diameter'), 'depth' => $input->num('groove_depth')]), uses: ['outer_diameter', 'groove_depth'], because: 'what the insert lies round')
+            : $answer->work('floor_diameter', $floor, Formula::taken('as measured', $floor), uses: ['floor_diameter'], because: 'what the insert lies round');
 
         return $floor;
     }
@@ -125,10 +127,10 @@ final class InlayFit implements Calculation
         $depth = $input->num('groove_depth');
         $press = 2 * $depth / ($floor + 2 * $depth);
         $answer
-            ->work('press', $press, '2 × depth ÷ (floor + 2 × depth)', '2 × {} ÷ ({} + 2 × {})', [$depth, $floor, $depth], ['groove_depth', 'floor_diameter'], 'a closed insert slips over a lip that is no larger than the floor', self::SOURCE)
-            ->work('passes', $work->passes($press), 'press ÷ half of the limit, rounded up', 'ceil({} ÷ ({} ÷ 2))', [$press, $work->limit], ['groove_depth', 'alloy'], 'small passes, annealed before each', self::SOURCE)
-            ->work('proud', $thickness - $depth, 'insert − depth', '{} − {}', [$thickness, $depth], ['thickness', 'groove_depth'], 'filed flush at the end', self::SOURCE)
-            ->say('annealing', $work->annealing(), 'by the alloy', $input->text('alloy'), ['alloy'], 'soft metal moves, hard metal cracks', 'workbook 11, annealing');
+            ->work('press', $press, Formula::of('2 × {depth} ÷ ({floor} + 2 × {depth})', ['depth' => $depth, 'floor' => $floor]), uses: ['groove_depth', 'floor_diameter'], because: 'a closed insert slips over a lip that is no larger than the floor')
+            ->work('passes', $work->passes($press), Formula::of('ceil({press} ÷ ({limit} ÷ 2))', ['press' => $press, 'limit' => $work->limit]), uses: ['groove_depth', 'alloy'], because: 'small passes, annealed before each')
+            ->work('proud', $thickness - $depth, Formula::of('{insert} − {depth}', ['insert' => $thickness, 'depth' => $depth]), uses: ['thickness', 'groove_depth'], because: 'filed flush at the end')
+            ->work('annealing', $work->annealing(), Formula::said('by the alloy', $input->text('alloy')), uses: ['alloy'], because: 'soft metal moves, hard metal cracks', source: 'workbook 11, annealing');
         if ($press >= $work->limit - 1e-12) {
             $answer->find(Level::Stop, 'press-too-far', 'groove_depth', sprintf('The lip would go under by %.1f %%; under %.0f %% is safe.', 100 * $press, 100 * $work->limit), 'Cut a shallower groove, or lay the insert in open and solder it closed.', ['groove_depth' => floor(100 * $work->limit * $floor / 2 / (1 - $work->limit)) / 100]);
         }

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -27,6 +28,7 @@ final class PlateCut implements Calculation
         return new Description(
             'plate.cut',
             'Plates and discs cut from a sheet of metal, how many it gives and what they weigh',
+            self::SOURCE,
             [
                 Field::length('sheet_width', 'width of the sheet'),
                 Field::length('sheet_length', 'length of the sheet'),
@@ -69,10 +71,10 @@ final class PlateCut implements Calculation
         $sheet = $input->num('sheet_width') * $input->num('sheet_length');
         $size = ['width', ...($input->has('length') ? ['length'] : []), 'dome_height'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('blank', $blank, 'the square root of (rim² + (2 × height)²); a flat one as it is', '√({} × {} + (2 × {}) × (2 × {}))', [$width, $width, $dome, $dome], $size, 'a dome has the area of the disc that it is beaten from', self::SOURCE)
-            ->work('makes', $makes, 'rows × columns, the better way round', '{}', [$makes], [...$size, 'sheet_width', 'sheet_length', 'gap'], 'set out in straight rows, as it is sawn', self::SOURCE)
-            ->work('mass_each', $area * $input->num('thickness') * $density / 1000, 'area × thickness × density', '{} × {} × {} ÷ 1000', [$area, $input->num('thickness'), $density], [...$size, 'thickness', 'alloy'], 'metal to take from stock', 'workbook 6, densities')
-            ->work('waste_share', max(0.0, 1 - min($count, $makes) * $area / $sheet), '1 − pieces × area ÷ sheet', '1 − {} × {} ÷ {}', [min($count, $makes), $area, $sheet], [...$size, 'count', 'sheet_width', 'sheet_length'], 'scrap, or the next piece', self::SOURCE);
+            ->work('blank', $blank, Formula::of('√({rim} ^ 2 + (2 × {height}) ^ 2)', ['rim' => $width, 'height' => $dome]), uses: $size, because: 'a dome has the area of the disc that it is beaten from')
+            ->work('makes', $makes, Formula::taken('rows × columns, the better way round', $makes), uses: [...$size, 'sheet_width', 'sheet_length', 'gap'], because: 'set out in straight rows, as it is sawn')
+            ->work('mass_each', $area * $input->num('thickness') * $density / 1000, Formula::of('{area} × {thickness} × {density} ÷ 1000', ['area' => $area, 'thickness' => $input->num('thickness'), 'density' => $density]), uses: [...$size, 'thickness', 'alloy'], because: 'metal to take from stock', source: 'workbook 6, densities')
+            ->work('waste_share', max(0.0, 1 - min($count, $makes) * $area / $sheet), Formula::of('1 − {pieces} × {area} ÷ {sheet}', ['pieces' => min($count, $makes), 'area' => $area, 'sheet' => $sheet]), uses: [...$size, 'count', 'sheet_width', 'sheet_length'], because: 'scrap, or the next piece');
         if ($makes < $count) {
             $answer->find(Level::Stop, 'sheet-short', 'count', sprintf('The sheet gives %d of them.', $makes), $makes > 0 ? 'Cut so many, or take a larger sheet.' : 'Take a larger sheet.', $makes > 0 ? ['count' => $makes] : []);
         }

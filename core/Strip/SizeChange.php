@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -49,6 +50,7 @@ final class SizeChange implements Calculation
         return new Description(
             'size.change',
             'How a ring is made larger or smaller, and what it costs in metal',
+            self::SOURCE,
             [
                 Field::of(Quantity::RingSize, 'from', 'the size that it has'),
                 Field::of(Quantity::RingSize, 'to', 'the size that it is to have'),
@@ -106,14 +108,14 @@ final class SizeChange implements Calculation
         $round = $to - $from;
         $strain = $round / $from;
         $answer = AnswerBuilder::of($this, $input)
-            ->work('change_round', $round, 'to − from, round the inside', '{} − {}', [$to, $from], ['from', 'to'], 'a size is held as its inside circumference', 'ISO 8653')
-            ->work('change_diameter', $round / M_PI, '(to − from) ÷ π', '({} − {}) ÷ π', [$to, $from], ['from', 'to'], 'the same across', 'ISO 8653')
-            ->work('strain', $strain, '(to − from) ÷ from', '({} − {}) ÷ {}', [$to, $from, $from], ['from', 'to'], 'what every mm of the shank is stretched', self::SOURCE)
-            ->work('limit', $work->limit, 'the workshop’s limit for the metal', '{}', [$work->limit], ['alloy'], 'farther, and it cracks', self::SOURCE);
+            ->work('change_round', $round, Formula::of('{to} − {from, round the inside}', ['to' => $to, 'from, round the inside' => $from]), uses: ['from', 'to'], because: 'a size is held as its inside circumference', source: 'ISO 8653')
+            ->work('change_diameter', $round / M_PI, Formula::of('({to} − {from}) ÷ π', ['to' => $to, 'from' => $from]), uses: ['from', 'to'], because: 'the same across', source: 'ISO 8653')
+            ->work('strain', $strain, Formula::of('({to} − {from}) ÷ {from}', ['to' => $to, 'from' => $from]), uses: ['from', 'to'], because: 'what every mm of the shank is stretched')
+            ->work('limit', $work->limit, Formula::taken('the workshop’s limit for the metal', $work->limit), uses: ['alloy'], because: 'farther, and it cracks');
         $bends = abs($strain) < $work->limit - 1e-12 && ! in_array($input->text('stones_in'), self::STIFF, true);
         $proposed = abs($round) < 1e-9 ? 'leave' : ($round > 0 ? ($bends ? 'stretch' : 'insert') : ($bends ? 'compress' : 'take-out'));
         $method = $proposed === 'leave' ? $proposed : $input->textOrNull('method') ?? $proposed;
-        $answer->say('method', $method, 'under the limit and with no stones in the way it is bent, else cut', sprintf('%.4f of %.2f', abs($strain), $work->limit), ['from', 'to', 'alloy', 'stones_in'], 'a cut is a joint more, a stretch leaves it thinner', self::SOURCE);
+        $answer->work('method', $method, Formula::said('under the limit and with no stones in the way it is bent, else cut', sprintf('%.4f of %.2f', abs($strain), $work->limit)), uses: ['from', 'to', 'alloy', 'stones_in'], because: 'a cut is a joint more, a stretch leaves it thinner');
         $answer->give('steps', array_map(static fn (string $step): array => ['step' => $step], self::STEPS[$method]));
         if ($proposed === 'leave') {
             OldWork::judge($input, $answer);
@@ -138,33 +140,33 @@ final class SizeChange implements Calculation
         if ($method === 'insert') {
             $insert = $round + $kerf;
             $metal = $insert;
-            $answer->work('insert', $insert, 'change + kerf', '{} + {}', [$round, $kerf], $ends, 'the saw takes its own width out of the shank', self::SOURCE);
+            $answer->work('insert', $insert, Formula::of('{change} + {kerf}', ['change' => $round, 'kerf' => $kerf]), uses: $ends, because: 'the saw takes its own width out of the shank');
         } elseif ($method === 'take-out') {
             $metal = $round;
-            $answer->work('edges_apart', -$round, 'the change', '{}', [-$round], ['from', 'to'], 'all that lies between the outer edges goes, the cuts with it', self::SOURCE)
-                ->work('scribe_apart', max(0.0, -$round - $kerf), 'change − kerf', '{} − {}', [max(-$round, $kerf), $kerf], $ends, 'each cut is half a kerf wide on its inner side', self::SOURCE);
+            $answer->work('edges_apart', -$round, Formula::taken('the change', -$round), uses: ['from', 'to'], because: 'all that lies between the outer edges goes, the cuts with it')
+                ->work('scribe_apart', max(0.0, -$round - $kerf), Formula::of('{change} − {kerf}', ['change' => max(-$round, $kerf), 'kerf' => $kerf]), uses: $ends, because: 'each cut is half a kerf wide on its inner side');
             $across = $input->num('from') / M_PI;
             [$outside, $middle] = [$across + 2 * $section->thickness, $across + 2 * $section->centroid];
             $uses = [...$ends, 'profile', 'width', 'thickness'];
-            $answer->work('edges_outside', -$round * $outside / $middle, 'change × (D + 2 t) ÷ (D + 2 ȳ)', '{} × {} ÷ {}', [-$round, $outside, $middle], $uses, 'the outside is longer than the middle of the section', self::SOURCE)
-                ->work('scribe_outside', max(0.0, -$round - $kerf) * $outside / $middle, '(change − kerf) × (D + 2 t) ÷ (D + 2 ȳ)', '({} − {}) × {} ÷ {}', [max(-$round, $kerf), $kerf, $outside, $middle], $uses, 'scribed where the saw is set on', self::SOURCE);
+            $answer->work('edges_outside', -$round * $outside / $middle, Formula::of('{change} × {(D + 2 t)} ÷ {(D + 2 ȳ)}', ['change' => -$round, '(D + 2 t)' => $outside, '(D + 2 ȳ)' => $middle]), uses: $uses, because: 'the outside is longer than the middle of the section')
+                ->work('scribe_outside', max(0.0, -$round - $kerf) * $outside / $middle, Formula::of('({change} − {kerf}) × {(D + 2 t)} ÷ {(D + 2 ȳ)}', ['change' => max(-$round, $kerf), 'kerf' => $kerf, '(D + 2 t)' => $outside, '(D + 2 ȳ)' => $middle]), uses: $uses, because: 'scribed where the saw is set on');
             if ($kerf > -$round + 1e-9) {
                 $answer->find(Level::Caution, 'kerf-takes-it', 'kerf', sprintf('One cut of %.2f mm takes more than the %.2f that is to come out.', $kerf, -$round), 'Press it smaller, or saw once and file one face to measure.', ['method' => 'compress']);
             }
         } else {
             $strain = $round / $input->num('from');
             $passes = $work->passes($strain);
-            $answer->work('passes', $passes, 'stretch ÷ half of the limit, rounded up', 'ceil({} ÷ ({} ÷ 2))', [abs($strain), $work->limit], ['from', 'to', 'alloy'], 'annealed before each pass; a soft mallet does not stretch, a hammer on the mandrel does', self::SOURCE)
-                ->say('annealing', $work->annealing(), 'by the alloy', $input->text('alloy'), ['alloy'], 'soft metal moves, hard metal cracks', 'workbook 11, annealing');
+            $answer->work('passes', $passes, Formula::of('ceil({stretch} ÷ ({limit} ÷ 2))', ['stretch' => abs($strain), 'limit' => $work->limit]), uses: ['from', 'to', 'alloy'], because: 'annealed before each pass; a soft mallet does not stretch, a hammer on the mandrel does')
+                ->work('annealing', $work->annealing(), Formula::said('by the alloy', $input->text('alloy')), uses: ['alloy'], because: 'soft metal moves, hard metal cracks', source: 'workbook 11, annealing');
         }
         $after = in_array($method, ['stretch', 'compress'], true) ? $section->thickness * (1 - $answer->given('strain') / 2) : $section->thickness;
-        $answer->work('thickness_after', $after, 'thickness × (1 − stretch ÷ 2), where it is bent', '{} × (1 − {} ÷ 2)', [$section->thickness, 2 * (1 - $after / $section->thickness)], ['thickness', 'from', 'to'], 'the metal for the length comes out of width and thickness', self::SOURCE);
+        $answer->work('thickness_after', $after, Formula::of('{thickness} × (1 − {stretch} ÷ 2)', ['thickness' => $section->thickness, 'stretch' => 2 * (1 - $after / $section->thickness)]), uses: ['thickness', 'from', 'to'], because: 'the metal for the length comes out of width and thickness');
         $grams = $metal * $section->area * $density / 1000;
-        $answer->work('metal_change', $grams, 'length let in or taken out × area × density', '{} × {} × {} ÷ 1000', [$metal, $section->area, $density], [...$ends, 'width', 'thickness', 'profile', 'alloy'], 'it goes to the metal account', self::SOURCE);
+        $answer->work('metal_change', $grams, Formula::of('{length let in or taken out} × {area} × {density} ÷ 1000', ['length let in or taken out' => $metal, 'area' => $section->area, 'density' => $density]), uses: [...$ends, 'width', 'thickness', 'profile', 'alloy'], because: 'it goes to the metal account');
         $fee = $settings->num($round > 0 ? 'sizing.fee_up' : 'sizing.fee_down');
         $stones = $input->num('stones') * $settings->num('sizing.per_stone');
         $price = $input->numOr('metal_price', 0.0) * max(0.0, $grams);
-        $answer->work('price_hint', round($fee + $stones + $price, 2), 'the workshop’s fee + stones × checking + metal added × its price', '{} + {} + {}', [$fee, $stones, $price], ['from', 'to', 'stones', 'metal_price'], 'a hint for the counter, not a quote', 'the workshop’s own figures');
+        $answer->work('price_hint', round($fee + $stones + $price, 2), Formula::of('{the workshop’s fee} + {stones × checking} + {metal added × its price}', ['the workshop’s fee' => $fee, 'stones × checking' => $stones, 'metal added × its price' => $price]), uses: ['from', 'to', 'stones', 'metal_price'], because: 'a hint for the counter, not a quote', source: 'the workshop’s own figures');
     }
 
     private function judge(AnswerBuilder $answer, Input $input, string $method, string $proposed, float $strain, float $limit, WorkshopSettings $settings): void

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -26,6 +27,7 @@ final class StockCut implements Calculation
         return new Description(
             'stock.cut',
             'Pieces cut from a length of stock, what is left and what it will still make',
+            self::SOURCE,
             [
                 Field::length('stock_length', 'length of the stock'),
                 Field::length('kerf', 'width of a saw cut')->allowingZero()->fromSetting('work.kerf'),
@@ -59,8 +61,8 @@ final class StockCut implements Calculation
         $used = $length + $sawn;
         $left = $stock - $used;
         $answer = AnswerBuilder::of($this, $input)
-            ->work('used', $used, 'lengths + what the saw takes', '{} + {}', [$length, $sawn], ['pieces', 'shank', 'kerf'], 'each cut turns its own width to dust', self::SOURCE)
-            ->work('left_over', max(0.0, $left), 'stock − used', '{} − {}', [max($stock, $used), $used], ['stock_length', 'pieces', 'shank', 'kerf'], 'kept with its alloy marked on it', self::SOURCE)
+            ->work('used', $used, Formula::of('{lengths} + {what the saw takes}', ['lengths' => $length, 'what the saw takes' => $sawn]), uses: ['pieces', 'shank', 'kerf'], because: 'each cut turns its own width to dust')
+            ->work('left_over', max(0.0, $left), Formula::of('{stock} − {used}', ['stock' => max($stock, $used), 'used' => $used]), uses: ['stock_length', 'pieces', 'shank', 'kerf'], because: 'kept with its alloy marked on it')
             ->give('still_makes', array_map(static fn (array $piece): array => ['name' => $piece['name'], 'count' => max(0, (int) floor(($left + $kerf) / ($piece['length'] + $kerf) + 1e-9))], $pieces));
         if ($left < -1e-9) {
             $answer->find(Level::Stop, 'stock-short', 'stock_length', sprintf('It is %.2f mm short of these pieces.', -$left), 'Take a longer piece, or cut fewer.', ['stock_length' => ceil($used * 10) / 10]);

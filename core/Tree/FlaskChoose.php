@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\Field;
@@ -22,6 +23,7 @@ final class FlaskChoose implements Calculation
         return new Description(
             'flask.choose',
             'The smallest flask in the list that holds the pattern',
+            'workbook 8, flask',
             [
                 Field::length('across', 'pattern across, standing on its sprue'),
                 Field::length('deep', 'pattern from front to back; as across unless said')->optional(),
@@ -60,11 +62,11 @@ final class FlaskChoose implements Calculation
         }
         [$wallLeft, $endLeft] = [$flask['diameter'] / 2 - $radius, $flask['height'] - $tall];
         $uses = [...array_filter(['across', 'deep'], $input->has(...)), 'flask'];
-        $answer->say('flask', $flask['name'], $input->has('flask') ? 'as chosen' : 'the smallest in the list that fits', sprintf('%.1f across, %.1f tall inside', $flask['diameter'], $flask['height']), $uses, 'less investment, sooner dry', 'workbook 8, flask')
-            ->work('flask_diameter', $flask['diameter'], 'the flask’s own', '{}', [$flask['diameter']], ['flask'], 'inside measure', 'the workshop’s flask list')
-            ->work('flask_height', $flask['height'], 'the flask’s own', '{}', [$flask['height']], ['flask'], 'inside measure', 'the workshop’s flask list')
-            ->work('wall_margin', $wallLeft, '(flask diameter − √(across² + depth²)) ÷ 2', '({} − √({} ^ 2 + {} ^ 2)) ÷ 2', [$flask['diameter'], $input->num('across'), $input->numOr('deep', 0.0)], $uses, 'a single ring stands on the axis; its corner comes nearest the wall', 'workbook 8, flask')
-            ->work('end_margin', $endLeft, 'flask height − sprue − pattern', '{} − {} − {}', [$flask['height'], $input->num('sprue_length'), $input->num('tall')], ['tall', 'sprue_length', 'flask'], 'the end takes the push of the metal', 'workbook 8, flask');
+        $answer->work('flask', $flask['name'], Formula::said($input->has('flask') ? 'as chosen' : 'the smallest in the list that fits', sprintf('%.1f across, %.1f tall inside', $flask['diameter'], $flask['height'])), uses: $uses, because: 'less investment, sooner dry')
+            ->work('flask_diameter', $flask['diameter'], Formula::taken('the flask’s own', $flask['diameter']), uses: ['flask'], because: 'inside measure', source: 'the workshop’s flask list')
+            ->work('flask_height', $flask['height'], Formula::taken('the flask’s own', $flask['height']), uses: ['flask'], because: 'inside measure', source: 'the workshop’s flask list')
+            ->work('wall_margin', $wallLeft, Formula::of('({flask diameter} − √({across} ^ 2 + {depth} ^ 2)) ÷ 2', ['flask diameter' => $flask['diameter'], 'across' => $input->num('across'), 'depth' => $input->numOr('deep', 0.0)]), uses: $uses, because: 'a single ring stands on the axis; its corner comes nearest the wall')
+            ->work('end_margin', $endLeft, Formula::of('{flask height} − {sprue} − {pattern}', ['flask height' => $flask['height'], 'sprue' => $input->num('sprue_length'), 'pattern' => $input->num('tall')]), uses: ['tall', 'sprue_length', 'flask'], because: 'the end takes the push of the metal');
         $set = $fits === [] ? [] : ['flask' => $fits[0]['name']];
         $remedy = $fits === [] ? 'No flask in the list has more; shorten the sprue.' : "Take the {$fits[0]['name']}.";
         if ($wallLeft < 0 || $endLeft < 0) {

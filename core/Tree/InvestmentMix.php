@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -41,6 +42,7 @@ final class InvestmentMix implements Calculation
         return new Description(
             'investment.mix',
             'Powder and water for a flask, and the minutes to mix and pour it',
+            self::SOURCE,
             [
                 Field::length('flask_diameter', 'inside diameter of the flask'),
                 Field::length('flask_height', 'inside height of the flask'),
@@ -83,11 +85,11 @@ final class InvestmentMix implements Calculation
         [$shortest, $longest] = self::STANDING[$input->text('standing')];
         $stand = $input->numOr('stand', $shortest);
         $answer = AnswerBuilder::of($this, $input)
-            ->work('slurry_ml', $slurry, '(π ÷ 4 × diameter² × height − patterns) × (1 + overage ÷ 100) ÷ 1000', '(π ÷ 4 × {} ^ 2 × {} − {}) × (1 + {} ÷ 100) ÷ 1000', [$d, $h, $pattern, $over], $mix, 'what the flask takes and a little over', self::SOURCE)
-            ->work('powder_mass', $powder, 'slurry ÷ (1 ÷ 2.55 + water per 100 ÷ 100)', '{} ÷ (1 ÷ 2.55 + {} ÷ 100)', [$slurry, $water], [...$mix, 'water_per_100'], 'a gram of powder fills 1 ÷ 2.55 ml, and its water the rest', self::SOURCE)
-            ->work('water_mass', $powder * $water / 100, 'powder × water per 100 ÷ 100', '{} × {} ÷ 100', [$powder, $water], [...$mix, 'water_per_100'], 'a millilitre of water is a gram', self::SOURCE)
+            ->work('slurry_ml', $slurry, Formula::of('(π ÷ 4 × {diameter} ^ 2 × {height} − {patterns}) × (1 + {overage} ÷ 100) ÷ 1000', ['diameter' => $d, 'height' => $h, 'patterns' => $pattern, 'overage' => $over]), uses: $mix, because: 'what the flask takes and a little over')
+            ->work('powder_mass', $powder, Formula::of('{slurry} ÷ (1 ÷ 2.55 + {water per 100} ÷ 100)', ['slurry' => $slurry, 'water per 100' => $water]), uses: [...$mix, 'water_per_100'], because: 'a gram of powder fills 1 ÷ 2.55 ml, and its water the rest')
+            ->work('water_mass', $powder * $water / 100, Formula::of('{powder} × {water per 100} ÷ 100', ['powder' => $powder, 'water per 100' => $water]), uses: [...$mix, 'water_per_100'], because: 'a millilitre of water is a gram')
             ->give('clock', array_map(static fn (array $stage): array => ['stage' => $stage[0], 'until_min' => $stage[1] * $working, 'how' => $stage[2]], self::CLOCK))
-            ->work('stand_min', $stand, $input->has('stand') ? 'as chosen' : 'the least of its school', '{}', [$stand], [$input->has('stand') ? 'stand' : 'standing'], 'it must be strong before it is heated', self::SOURCE);
+            ->work('stand_min', $stand, Formula::taken($input->has('stand') ? 'as chosen' : 'the least of its school', $stand), uses: [$input->has('stand') ? 'stand' : 'standing'], because: 'it must be strong before it is heated');
         if ($input->has('water_temperature') && ($input->num('water_temperature') < 21 || $input->num('water_temperature') > 24)) {
             $answer->find(Level::Caution, 'water-off-temperature', 'water_temperature', sprintf('Water at %.0f °C changes the working time; the clock holds at 21–24.', $input->num('water_temperature')), 'Bring it to 22 °C.', ['water_temperature' => 22]);
         }

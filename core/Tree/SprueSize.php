@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -32,6 +33,7 @@ final class SprueSize implements Calculation
         return new Description(
             'sprue.size',
             'How thick the sprues are and how many, so that they freeze last',
+            self::SOURCE,
             [
                 Field::length('section_modulus', 'area over perimeter of the heaviest section, as cast')->optional(),
                 Field::choice('profile', Profile::names(), 'cross-section of the shank')->optional(),
@@ -88,10 +90,9 @@ final class SprueSize implements Calculation
         $diameter = max(4 * $margin * $heaviest, $least);
         $wire = $this->wire($diameter, $settings);
         $answer = AnswerBuilder::of($this, $input)
-            ->work('section_modulus', $heaviest, 'the largest modulus of top, base and a head’s root', 'max({}, {}, {})', [$top, $base, $head], [...$section, 'head_modulus'], 'the heaviest section freezes last and must be fed longest', self::SOURCE)
-            ->work('thinnest_modulus', min($top, $base), 'the smaller modulus of top and base', 'min({}, {})', [$top, $base], $section, 'the lightest section freezes first', self::SOURCE)
-            ->work('diameter', $diameter, 'the larger of 4 × margin × section modulus and the thinnest sprue', 'max(4 × {} × {}, {})', [$margin, $heaviest, $least], $section,
-                'a round sprue’s modulus is a quarter of its diameter, and freezing time goes with the square of the modulus', self::SOURCE);
+            ->work('section_modulus', $heaviest, Formula::of('max({modulus at the top}, {modulus at the base}, {modulus of a head’s root})', ['modulus at the top' => $top, 'modulus at the base' => $base, 'modulus of a head’s root' => $head]), uses: [...$section, 'head_modulus'], because: 'the heaviest section freezes last and must be fed longest')
+            ->work('thinnest_modulus', min($top, $base), Formula::of('min({modulus at the top}, {modulus at the base})', ['modulus at the top' => $top, 'modulus at the base' => $base]), uses: $section, because: 'the lightest section freezes first')
+            ->work('diameter', $diameter, Formula::of('max(4 × {margin} × {section modulus}, {thinnest sprue})', ['margin' => $margin, 'section modulus' => $heaviest, 'thinnest sprue' => $least]), uses: $section, because: 'a round sprue’s modulus is a quarter of its diameter, and freezing time goes with the square of the modulus');
         $chosen = $input->numOr('sprue_diameter', $wire ?? $diameter);
         $reaches = $band === null ? [] : $this->reaches($input, $band, min($top, $base), $settings);
         $byMass = $this->countByMass($heaviest, $band);
@@ -105,13 +106,13 @@ final class SprueSize implements Calculation
         $stemLength = $count > 1 ? $input->num('stem_length') : 0.0;
         $uses = [...$section, 'count', 'length'];
         $answer
-            ->work('stock_diameter', $wire ?? $diameter, 'nearest wire in stock not under the diameter', '{}', [$wire ?? $diameter], $section, sprintf('the least is %.3f mm', $diameter), self::SOURCE)
-            ->work('count', $count, $input->has('count') ? 'as chosen' : 'the largest of the count by mass, by reach and by where it is fed', $input->has('count') ? '{}' : 'max({}, {}, {})', $input->has('count') ? [$count] : [$byMass, $this->countByReach($reaches), $byFeed], [...$section, 'count', 'feed_at'], sprintf('%d by the mass of the heaviest section, %d by reach%s', $byMass, $this->countByReach($reaches), $byFeed === 2 ? ', a Y to both shoulders' : ''), self::SOURCE)
-            ->work('gate_area', $gates, 'count × π ÷ 4 × wire²', '{} × π ÷ 4 × {} ^ 2', [$count, $chosen], [...$section, 'count', 'sprue_diameter'], 'all the metal of one pattern comes through here', self::SOURCE)
-            ->work('stem_diameter', $stem, 'the larger of 1.1 × wire and √count × wire', 'max(1.1 × {}, √({}) × {})', [$chosen, $count, $chosen], [...$section, 'count'], 'the stem freezes after its sprues, and is as wide as all of them', self::SOURCE)
-            ->work('sprue_volume_mm3', $gates * $long + M_PI / 4 * $stem ** 2 * $stemLength, 'gates × mean length of a leg + π ÷ 4 × stem² × stem length', '{} × {} + π ÷ 4 × {} ^ 2 × {}',
-                [$gates, $long, $stem, $stemLength], [...$uses, 'stem_length'], 'one sprue stands on the button itself; legs run from the stem to where they join', self::SOURCE)
-            ->work('height', $input->num('length') + $stemLength, 'sprue length + stem length', '{} + {}', [$input->num('length'), $stemLength], ['length', 'stem_length', 'count'], 'one sprue needs no stem', self::SOURCE)
+            ->work('stock_diameter', $wire ?? $diameter, Formula::taken('nearest wire in stock not under the diameter', $wire ?? $diameter), uses: $section, because: sprintf('the least is %.3f mm', $diameter))
+            ->work('count', $count, $input->has('count') ? Formula::taken('as chosen', $count) : Formula::of('max({by mass}, {by reach}, {by where it is fed})',
+                ['by mass' => $byMass, 'by reach' => $this->countByReach($reaches), 'by where it is fed' => $byFeed]), uses: [...$section, 'count', 'feed_at'], because: sprintf('%d by the mass of the heaviest section, %d by reach%s', $byMass, $this->countByReach($reaches), $byFeed === 2 ? ', a Y to both shoulders' : ''))
+            ->work('gate_area', $gates, Formula::of('{count} × π ÷ 4 × {wire} ^ 2', ['count' => $count, 'wire' => $chosen]), uses: [...$section, 'count', 'sprue_diameter'], because: 'all the metal of one pattern comes through here')
+            ->work('stem_diameter', $stem, Formula::of('max(1.1 × {wire}, √({count}) × {wire})', ['wire' => $chosen, 'count' => $count]), uses: [...$section, 'count'], because: 'the stem freezes after its sprues, and is as wide as all of them')
+            ->work('sprue_volume_mm3', $gates * $long + M_PI / 4 * $stem ** 2 * $stemLength, Formula::of('{gates} × {mean length of a leg} + π ÷ 4 × {stem} ^ 2 × {stem length}', ['gates' => $gates, 'mean length of a leg' => $long, 'stem' => $stem, 'stem length' => $stemLength]), uses: [...$uses, 'stem_length'], because: 'one sprue stands on the button itself; legs run from the stem to where they join')
+            ->work('height', $input->num('length') + $stemLength, Formula::of('{sprue length} + {stem length}', ['sprue length' => $input->num('length'), 'stem length' => $stemLength]), uses: ['length', 'stem_length', 'count'], because: 'one sprue needs no stem')
             ->give('reaches', $reaches)
             ->give('legs_mm', $legs);
         $this->judgeReach($answer, $reaches, $count, $advised, $byMass, $heaviest);

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -33,6 +34,7 @@ final class TreePack implements Calculation
         return new Description(
             'tree.pack',
             'Patterns on one stem: levels, places, clearances and the flask that holds them',
+            self::SOURCE,
             [
                 Field::rows('patterns', [
                     Field::text('name', 'which one it is')->optional(),
@@ -165,18 +167,18 @@ final class TreePack implements Calculation
         $around = (int) ceil(count($patterns) / $tree['levels']);
         $widest = array_sum(array_slice($gates, 0, $around));
         $answer
-            ->say('flask', (string) $flask['name'], $input->has('flask') ? 'as chosen' : 'the smallest in the list that holds the tree', sprintf('%.1f across, %.1f tall inside', $flask['diameter'], $flask['height']), $uses, 'less investment, sooner dry', self::SOURCE)
-            ->work('flask_diameter', $flask['diameter'], 'the flask’s own', '{}', [$flask['diameter']], ['flask'], 'inside measure', 'the workshop’s flask list')
-            ->work('flask_height', $flask['height'], 'the flask’s own', '{}', [$flask['height']], ['flask'], 'inside measure', 'the workshop’s flask list')
-            ->work('levels', $tree['levels'], 'patterns ÷ how many stand round a level, rounded up', '{}', [$tree['levels']], $uses, 'the fewest that fit the flask', self::SOURCE)
-            ->work('tilt_deg', $tree['tilt'], 'between 30 and 45°; a single ring stands straight', '{}', [$tree['tilt']], $uses, 'sprues point away from the button, so that metal falls into them', self::SOURCE)
-            ->work('radius', $tree['radius'], 'farthest reach from the axis', '{}', [$tree['radius']], $uses, 'sprue and pattern at their tilt', self::SOURCE)
-            ->work('height', $tree['height'], 'foot, levels and the topmost pattern', '{}', [$tree['height']], $uses, 'from the flask’s foot', self::SOURCE)
-            ->work('wall_margin', $flask['diameter'] / 2 - $tree['radius'], 'flask diameter ÷ 2 − radius', '{} ÷ 2 − {}', [$flask['diameter'], $tree['radius']], $uses, 'six millimetres at the least', self::SOURCE)
-            ->work('end_margin', $flask['height'] - $tree['height'], 'flask height − height', '{} − {}', [$flask['height'], $tree['height']], $uses, 'the end takes the push of the metal', self::SOURCE)
-            ->work('clearance', $tree['clearance'], 'least between two patterns', '{}', [$tree['clearance']], $uses, 'four millimetres at the least', self::SOURCE)
-            ->work('pattern_volume_mm3', $volume, 'sum of the patterns’ volumes', '{}', [$volume], ['patterns'], 'without the sprues', self::SOURCE)
-            ->work('stem_diameter', sqrt(4 * $widest / M_PI), '√(4 × gates of the widest level ÷ π)', '√(4 × {} ÷ π)', [$widest], ['patterns'], 'the stem’s area is the sprues’ at one level or more', 'workbook 8, sprue')
+            ->work('flask', (string) $flask['name'], Formula::said($input->has('flask') ? 'as chosen' : 'the smallest in the list that holds the tree', sprintf('%.1f across, %.1f tall inside', $flask['diameter'], $flask['height'])), uses: $uses, because: 'less investment, sooner dry')
+            ->work('flask_diameter', $flask['diameter'], Formula::taken('the flask’s own', $flask['diameter']), uses: ['flask'], because: 'inside measure', source: 'the workshop’s flask list')
+            ->work('flask_height', $flask['height'], Formula::taken('the flask’s own', $flask['height']), uses: ['flask'], because: 'inside measure', source: 'the workshop’s flask list')
+            ->work('levels', $tree['levels'], Formula::taken('patterns ÷ how many stand round a level, rounded up', $tree['levels']), uses: $uses, because: 'the fewest that fit the flask')
+            ->work('tilt_deg', $tree['tilt'], Formula::taken('between 30 and 45°; a single ring stands straight', $tree['tilt']), uses: $uses, because: 'sprues point away from the button, so that metal falls into them')
+            ->work('radius', $tree['radius'], Formula::taken('farthest reach from the axis', $tree['radius']), uses: $uses, because: 'sprue and pattern at their tilt')
+            ->work('height', $tree['height'], Formula::taken('foot, levels and the topmost pattern', $tree['height']), uses: $uses, because: 'from the flask’s foot')
+            ->work('wall_margin', $flask['diameter'] / 2 - $tree['radius'], Formula::of('{flask diameter} ÷ 2 − {radius}', ['flask diameter' => $flask['diameter'], 'radius' => $tree['radius']]), uses: $uses, because: 'six millimetres at the least')
+            ->work('end_margin', $flask['height'] - $tree['height'], Formula::of('{flask height} − {height}', ['flask height' => $flask['height'], 'height' => $tree['height']]), uses: $uses, because: 'the end takes the push of the metal')
+            ->work('clearance', $tree['clearance'], Formula::taken('least between two patterns', $tree['clearance']), uses: $uses, because: 'four millimetres at the least')
+            ->work('pattern_volume_mm3', $volume, Formula::taken('sum of the patterns’ volumes', $volume), uses: ['patterns'], because: 'without the sprues')
+            ->work('stem_diameter', sqrt(4 * $widest / M_PI), Formula::of('√(4 × {gates of the widest level} ÷ π)', ['gates of the widest level' => $widest]), uses: ['patterns'], because: 'the stem’s area is the sprues’ at one level or more', source: 'workbook 8, sprue')
             ->give('places', array_map(static fn (array $place, array $pattern): array => ['name' => $pattern['name'] ?? '', 'level' => $place[1], 'around_deg' => fmod($place[0], 360.0), 'height_mm' => $place[2]], $tree['places'], $patterns));
     }
 }

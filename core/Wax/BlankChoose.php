@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -29,6 +30,7 @@ final class BlankChoose implements Calculation
         return new Description(
             'blank.choose',
             'The smallest tube or block in stock that the wax can be carved from',
+            'workbook 6, blank',
             [
                 Field::length('bore', 'bore of the wax'),
                 Field::length('width', 'width of the wax at the top'),
@@ -62,7 +64,7 @@ final class BlankChoose implements Calculation
         $width = max($input->num('width'), $input->numOr('width_base', 0.0), Head::read($input)->along);
         $slice = $width + 2 * self::SPARE;
         $answer = AnswerBuilder::of($this, $input)
-            ->work('slice', $slice, 'greatest width, band or head, + 2 × 0.5', '{} + 2 × 0.5', [$width], ['width', 'width_base', 'head_along'], 'half a millimetre a side for truing', 'workbook 6, blank');
+            ->work('slice', $slice, Formula::of('{greatest width, band or head,} + 2 × 0.5', ['greatest width, band or head,' => $width]), uses: ['width', 'width_base', 'head_along'], because: 'half a millimetre a side for truing');
         $fits = array_values(array_filter(Blank::all($settings), fn (Blank $blank): bool => $this->holds($blank, $input, $slice)));
         $tubes = array_values(array_filter($fits, static fn (Blank $blank): bool => ! $blank->isBlock()));
         $blank = ($tubes === [] ? $fits : $tubes)[0] ?? null;
@@ -111,14 +113,14 @@ final class BlankChoose implements Calculation
         }
         $uses = ['width', $input->has('pattern_volume_mm3') ? 'pattern_volume_mm3' : 'thickness'];
         $spare = $this->spare($blank, $input);
-        $answer->say('blank', $blank->name, 'the smallest in stock that holds the ring with 0.5 mm a side to spare', sprintf('%.1f across, %.1f tall, bore %.1f', $blank->across, $blank->tall, $blank->bore), ['bore', 'thickness', 'blank'], 'less wax to carve away', 'workbook 6, blank')
-            ->work('blank_across', $blank->across, 'the blank’s own', '{}', [$blank->across], ['blank'], 'what a paper grid is wrapped round first', 'the workshop’s list')
-            ->work('trued_across', $outer + 2 * self::SPARE, 'outside of the wax + 2 × 0.5', '{} + 2 × 0.5', [$outer], ['bore', 'thickness'], 'when its faces are true', 'workbook 6, blank')
-            ->work('spare', $spare, 'the blank’s reach − the ring’s, where they are nearest', '{} − {}', [$spare + $bore / 2 + $top, $bore / 2 + $top], ['bore', 'thickness', 'head_across', 'head_height'], 'half a millimetre at the least', 'workbook 6, blank')
-            ->work('waste_mm3', $waste, 'area of the blank × slice − pattern', '{} × {} − {}', [$blank->area(), $slice, $pattern], $uses, 'what becomes shavings', 'workbook 6, blank')
-            ->work('waste_share', $waste / ($blank->area() * $slice), 'waste ÷ (area of the blank × slice)', '{} ÷ ({} × {})', [$waste, $blank->area(), $slice], $uses, 'share of the slice', 'workbook 6, blank');
+        $answer->work('blank', $blank->name, Formula::said('the smallest in stock that holds the ring with 0.5 mm a side to spare', sprintf('%.1f across, %.1f tall, bore %.1f', $blank->across, $blank->tall, $blank->bore)), uses: ['bore', 'thickness', 'blank'], because: 'less wax to carve away')
+            ->work('blank_across', $blank->across, Formula::taken('the blank’s own', $blank->across), uses: ['blank'], because: 'what a paper grid is wrapped round first', source: 'the workshop’s list')
+            ->work('trued_across', $outer + 2 * self::SPARE, Formula::of('{outside of the wax} + 2 × 0.5', ['outside of the wax' => $outer]), uses: ['bore', 'thickness'], because: 'when its faces are true')
+            ->work('spare', $spare, Formula::of('{the blank’s reach} − {the ring’s, where they are nearest}', ['the blank’s reach' => $spare + $bore / 2 + $top, 'the ring’s, where they are nearest' => $bore / 2 + $top]), uses: ['bore', 'thickness', 'head_across', 'head_height'], because: 'half a millimetre at the least')
+            ->work('waste_mm3', $waste, Formula::of('{area of the blank} × {slice} − {pattern}', ['area of the blank' => $blank->area(), 'slice' => $slice, 'pattern' => $pattern]), uses: $uses, because: 'what becomes shavings')
+            ->work('waste_share', $waste / ($blank->area() * $slice), Formula::of('{waste} ÷ ({area of the blank} × {slice})', ['waste' => $waste, 'area of the blank' => $blank->area(), 'slice' => $slice]), uses: $uses, because: 'share of the slice');
         if ($blank->isBlock()) {
-            $answer->work('bore_to_drill', $bore, 'the wax’s bore', '{}', [$bore], ['bore'], 'a block has none of its own', 'workbook 6, blank');
+            $answer->work('bore_to_drill', $bore, Formula::taken('the wax’s bore', $bore), uses: ['bore'], because: 'a block has none of its own');
         }
     }
 }

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -28,6 +29,7 @@ final class WaxDensity implements Calculation
         return new Description(
             'wax.density',
             'A wax’s density from a measured block, weighed',
+            'geometry',
             [
                 Field::mass('mass', 'mass of the block'),
                 Field::length('length', 'length of the block')->optional(),
@@ -52,17 +54,16 @@ final class WaxDensity implements Calculation
         $answer = AnswerBuilder::of($this, $input);
         if ($input->has('volume_mm3')) {
             $volume = $input->num('volume_mm3');
-            $answer->work('volume_mm3', $volume, 'as given', '{}', [$volume], ['volume_mm3'], 'measured another way', 'geometry');
+            $answer->work('volume_mm3', $volume, Formula::taken('as given', $volume), uses: ['volume_mm3'], because: 'measured another way');
         } elseif (count($sides) < 3) {
             throw BadInput::neitherGiven(array_values(array_diff(['length', 'width', 'height'], $sides))[0], ['all three sides', 'a volume']);
         } else {
             $numbers = array_map($input->num(...), $sides);
             $volume = (float) array_product($numbers);
-            $answer->work('volume_mm3', $volume, 'length × width × height', '{} × {} × {}', $numbers, $sides, 'a square block', 'geometry');
-            $sides = ['length', 'width', 'height'];
+            $answer->work('volume_mm3', $volume, Formula::of('{length} × {width} × {height}', array_combine($sides, $numbers)), uses: $sides, because: 'a square block');
         }
         $density = 1000 * $input->num('mass') / $volume;
-        $answer->work('density', $density, '1000 × mass ÷ volume', '1000 × {} ÷ {}', [$input->num('mass'), $volume], ['mass', ...($sides === [] ? ['volume_mm3'] : $sides)], 'mm³ to cm³ is a thousand', 'workbook 6, waxes');
+        $answer->work('density', $density, Formula::of('1000 × {mass} ÷ {volume}', ['mass' => $input->num('mass'), 'volume' => $volume]), uses: ['mass', ...($sides === [] ? ['volume_mm3'] : $sides)], because: 'mm³ to cm³ is a thousand', source: 'workbook 6, waxes');
         if ($density < self::LEAST - 1e-9 || $density > self::MOST + 1e-9) {
             $answer->find(Level::Caution, 'density-unlikely', 'mass', sprintf('%.3f g/cm³ lies outside %.2f–%.2f, where carving waxes lie.', $density, self::LEAST, self::MOST), 'Measure and weigh again; a hollow or a core of another wax shows like this.');
         }

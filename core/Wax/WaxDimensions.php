@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -29,6 +30,7 @@ final class WaxDimensions implements Calculation
         return new Description(
             'wax.dimensions',
             'The sizes to carve a wax to, so that it finishes at the sizes wanted',
+            self::SOURCE,
             [
                 ...FingerInput::fields(),
                 Field::length('width', 'finished width at the top'),
@@ -82,36 +84,33 @@ final class WaxDimensions implements Calculation
             throw BadInput::field('finish_inside', 'So much finishing leaves no bore; less than the finger’s radius is accepted.');
         }
         $answer = AnswerBuilder::of($this, $input)
-            ->work('bore', $bore, '(inside diameter − 2 × inside finishing) ÷ (1 − shrinkage)', '({} − 2 × {}) ÷ (1 − {})', [$d, $finish->inside, $s], [...$uses, 'finish_inside'],
-                'finishing opens the finger hole, casting closes it; this nets both', self::SOURCE)
-            ->say('bore_mark', $mark, 'nearest mark on the workshop’s stick', sprintf('π × %.3f mm = %.3f mm round', $clay ? $mandrel : $bore, M_PI * ($clay ? $mandrel : $bore)),
-                $clay ? $uses : [...$uses, 'finish_inside'], $clay ? 'the mandrel that the clay is formed on' : 'a hair is up to half a step', 'ISO 8653');
+            ->work('bore', $bore, Formula::of('({inside diameter} − 2 × {inside finishing}) ÷ (1 − {shrinkage})', ['inside diameter' => $d, 'inside finishing' => $finish->inside, 'shrinkage' => $s]), uses: [...$uses, 'finish_inside'], because: 'finishing opens the finger hole, casting closes it; this nets both')
+            ->work('bore_mark', $mark, Formula::said('nearest mark on the workshop’s stick', sprintf('π × %.3f mm = %.3f mm round', $clay ? $mandrel : $bore, M_PI * ($clay ? $mandrel : $bore))), uses: $clay ? $uses : [...$uses, 'finish_inside'], because: $clay ? 'the mandrel that the clay is formed on' : 'a hair is up to half a step', source: 'ISO 8653');
         foreach (['width' => $finish->side * 2, 'thickness' => $finish->wall()] as $name => $allowance) {
-            $formula = $name === 'width' ? 'width + 2 × side finishing' : 'thickness + inside finishing + outside finishing';
-            $line = $name === 'width' ? '{} + 2 × {}' : '{} + {} + {}';
-            $faces = $name === 'width' ? [$finish->side] : [$finish->inside, $finish->outside];
             $faceNames = $name === 'width' ? ['finish_side'] : ['finish_inside', 'finish_outside'];
             foreach ([$name, "{$name}_base"] as $place) {
                 $finished = $input->numOr($place, $input->num($name));
+                $asCast = $name === 'width'
+                    ? Formula::of('{width} + 2 × {side finishing}', ['width' => $finished, 'side finishing' => $finish->side])
+                    : Formula::of('{thickness} + {inside finishing} + {outside finishing}',
+                        ['thickness' => $finished, 'inside finishing' => $finish->inside, 'outside finishing' => $finish->outside]);
                 $answer
-                    ->work($place, ($finished + $allowance) / (1 - $s), "({$formula}) ÷ (1 − shrinkage)", "({$line}) ÷ (1 − {})", [$finished, ...$faces, $s],
-                        [$input->has($place) ? $place : $name, ...Shrinkage::uses($input), ...$faceNames], 'the wax carries what finishing takes and what casting shrinks', self::SOURCE)
-                    ->work("{$place}_as_cast", $finished + $allowance, $formula, $line, [$finished, ...$faces], [$input->has($place) ? $place : $name, ...$faceNames],
-                        'finished size with what finishing will take', self::SOURCE);
+                    ->work($place, ($finished + $allowance) / (1 - $s), $asCast->within('(', ') ÷ (1 − {shrinkage})', ['shrinkage' => $s]), uses: [$input->has($place) ? $place : $name, ...Shrinkage::uses($input), ...$faceNames], because: 'the wax carries what finishing takes and what casting shrinks')
+                    ->work("{$place}_as_cast", $finished + $allowance, $asCast, uses: [$input->has($place) ? $place : $name, ...$faceNames], because: 'finished size with what finishing will take');
             }
         }
         [$top, $base] = [$answer->given('thickness'), $answer->given('thickness_base')];
         $answer
-            ->work('outside', $bore + $top + $base, 'bore + thickness at the top + thickness at the base', '{} + {} + {}', [$bore, $top, $base], [...$uses, 'thickness'], 'what letters are laid out on', self::SOURCE)
-            ->work('bore_as_cast', $boreCast, 'inside diameter − 2 × inside finishing', '{} − 2 × {}', [$d, $finish->inside], [...FingerInput::uses($input), 'finish_inside'], 'what comes out of the flask', self::SOURCE)
-            ->work('thinnest_as_cast', min($input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness'))) + $finish->wall(), 'thinner of top and base + inside finishing + outside finishing', 'min({}, {}) + {} + {}', [$input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness')), $finish->inside, $finish->outside], ['thickness', 'thickness_base', 'finish_inside', 'finish_outside'], 'where the metal freezes first', self::SOURCE)
-            ->work('finishing_opens', 2 * $finish->inside, '2 × inside finishing', '2 × {}', [$finish->inside], ['finish_inside'], 'both sides of the bore are finished', self::SOURCE)
-            ->work('shrinkage_closes', $bore - $boreCast, 'bore × shrinkage', '{} × {}', [$bore, $s], $uses, 'the casting is smaller than the wax', self::SOURCE);
+            ->work('outside', $bore + $top + $base, Formula::of('{bore} + {thickness at the top} + {thickness at the base}', ['bore' => $bore, 'thickness at the top' => $top, 'thickness at the base' => $base]), uses: [...$uses, 'thickness'], because: 'what letters are laid out on')
+            ->work('bore_as_cast', $boreCast, Formula::of('{inside diameter} − 2 × {inside finishing}', ['inside diameter' => $d, 'inside finishing' => $finish->inside]), uses: [...FingerInput::uses($input), 'finish_inside'], because: 'what comes out of the flask')
+            ->work('thinnest_as_cast', min($input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness'))) + $finish->wall(), Formula::of('min({thickness at the top}, {thickness at the base}) + {inside finishing} + {outside finishing}', ['thickness at the top' => $input->num('thickness'), 'thickness at the base' => $input->numOr('thickness_base', $input->num('thickness')), 'inside finishing' => $finish->inside, 'outside finishing' => $finish->outside]), uses: ['thickness', 'thickness_base', 'finish_inside', 'finish_outside'], because: 'where the metal freezes first')
+            ->work('finishing_opens', 2 * $finish->inside, Formula::of('2 × {inside finishing}', ['inside finishing' => $finish->inside]), uses: ['finish_inside'], because: 'both sides of the bore are finished')
+            ->work('shrinkage_closes', $bore - $boreCast, Formula::of('{bore} × {shrinkage}', ['bore' => $bore, 'shrinkage' => $s]), uses: $uses, because: 'the casting is smaller than the wax');
         if ($clay) {
             $up = Scale::NorthAmerican->number(M_PI * $mandrel) - Scale::NorthAmerican->number($finger->circumference);
             $answer
-                ->work('mandrel', $mandrel, 'D ÷ (1 − shrinkage)', '{} ÷ (1 − {})', [$d, $s], $uses, 'it shrinks onto its size as it is fired', 'workbook 6, metal clay')
-                ->work('sizes_up_us', $up, '(D ÷ (1 − shrinkage) − D) ÷ 0.8128', '({} ÷ (1 − {}) − {}) ÷ 0.8128', [$d, $s, $d], $uses, 'the mandrel to form on', 'workbook 6, metal clay')
+                ->work('mandrel', $mandrel, Formula::of('{D} ÷ (1 − {shrinkage})', ['D' => $d, 'shrinkage' => $s]), uses: $uses, because: 'it shrinks onto its size as it is fired', source: 'workbook 6, metal clay')
+                ->work('sizes_up_us', $up, Formula::of('({D} ÷ (1 − {shrinkage}) − {D}) ÷ 0.8128', ['D' => $d, 'shrinkage' => $s]), uses: $uses, because: 'the mandrel to form on', source: 'workbook 6, metal clay')
                 ->find(Level::Note, 'clay-mandrel', 'process', sprintf('Form the clay on a mandrel of %.2f mm, %s: %.2f US sizes up.', $mandrel, $mark, $up), 'Wide bands shrink more on the mandrel: go toward +3.');
         }
         if ($finish->inside > 0 && $s > 0) {

@@ -8,6 +8,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\AnswerBuilder;
 use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
+use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
@@ -31,6 +32,7 @@ final class WaxPredict implements Calculation
         return new Description(
             'wax.predict',
             'What a measured wax will finish at',
+            self::SOURCE,
             [
                 Field::length('bore', 'bore of the wax as measured'),
                 Field::length('width', 'width of the wax as measured'),
@@ -74,12 +76,11 @@ final class WaxPredict implements Calculation
         }
         $because = 'casting shrinks the wax, then finishing takes its allowance';
         $answer = AnswerBuilder::of($this, $input)
-            ->work('inner_diameter', $d, 'bore × (1 − shrinkage) + 2 × inside finishing', '{} × (1 − {}) + 2 × {}', [$input->num('bore'), $s, $finish->inside], ['bore', ...$uses, 'finish_inside'], $because, self::SOURCE)
-            ->work('inner_circumference', $size->circumference, 'π × inside diameter', 'π × {}', [$d], ['bore', ...$uses, 'finish_inside'], 'the size as it is held', 'ISO 8653')
-            ->say('mark', $size->mark(Scale::from($settings->text('units.size')))->spoken(), 'nearest mark on the workshop’s stick', sprintf('%.3f mm round', $size->circumference), ['bore', ...$uses, 'finish_inside'], 'a hair is up to half a step', 'ISO 8653')
-            ->work('width', $width, 'width × (1 − shrinkage) − 2 × side finishing', '{} × (1 − {}) − 2 × {}', [$input->num('width'), $s, $finish->side], ['width', ...$uses, 'finish_side'], $because, self::SOURCE)
-            ->work('thickness', $thickness, 'thickness × (1 − shrinkage) − inside finishing − outside finishing', '{} × (1 − {}) − {} − {}', [$input->num('thickness'), $s, $finish->inside, $finish->outside],
-                ['thickness', ...$uses, 'finish_inside', 'finish_outside'], $because, self::SOURCE);
+            ->work('inner_diameter', $d, Formula::of('{bore} × (1 − {shrinkage}) + 2 × {inside finishing}', ['bore' => $input->num('bore'), 'shrinkage' => $s, 'inside finishing' => $finish->inside]), uses: ['bore', ...$uses, 'finish_inside'], because: $because)
+            ->work('inner_circumference', $size->circumference, Formula::of('π × {inside diameter}', ['inside diameter' => $d]), uses: ['bore', ...$uses, 'finish_inside'], because: 'the size as it is held', source: 'ISO 8653')
+            ->work('mark', $size->mark(Scale::from($settings->text('units.size')))->spoken(), Formula::said('nearest mark on the workshop’s stick', sprintf('%.3f mm round', $size->circumference)), uses: ['bore', ...$uses, 'finish_inside'], because: 'a hair is up to half a step', source: 'ISO 8653')
+            ->work('width', $width, Formula::of('{width} × (1 − {shrinkage}) − 2 × {side finishing}', ['width' => $input->num('width'), 'shrinkage' => $s, 'side finishing' => $finish->side]), uses: ['width', ...$uses, 'finish_side'], because: $because)
+            ->work('thickness', $thickness, Formula::of('{thickness} × (1 − {shrinkage}) − {inside finishing} − {outside finishing}', ['thickness' => $input->num('thickness'), 'shrinkage' => $s, 'inside finishing' => $finish->inside, 'outside finishing' => $finish->outside]), uses: ['thickness', ...$uses, 'finish_inside', 'finish_outside'], because: $because);
         $this->judge($answer, $input, $settings, $s, $d, $finish);
 
         return $answer->answer();
