@@ -40,7 +40,7 @@ final class TodayPage
     private function job(Job $job): array
     {
         try {
-            $answer = (new JobAnswer($job, $job->held(), Station::from($job->station)))->toArray();
+            $answer = (new JobAnswer($job, $job->held(), Station::from($job->station)))->ofStation();
         } catch (Throwable $failed) {
             report($failed);
 
@@ -59,7 +59,7 @@ final class TodayPage
         $found = [];
         $asked = Job::query()->with('rulebook')->where('state', 'open')->whereIn('station', ['tree', 'burnout', 'pour'])->whereRaw('cast(document as text) like ?', ['%burnout.ready_at%']);
         foreach ($asked->orderBy('number')->limit(self::BURNOUTS)->get() as $job) {
-            $start = rescue(static fn (): mixed => (new JobAnswer($job, $job->held(), Station::Burnout))->reckoned()->value('burnout.programme', 'start_at'));
+            $start = rescue(static fn (): mixed => (new JobAnswer($job, $job->held(), Station::Burnout))->answers()->value('burnout.programme', 'start_at'));
             $ready = (string) $job->held()->text('burnout.ready_at');
             if (is_string($start) && Carbon::parse($ready, WorkshopTime::zone())->greaterThanOrEqualTo(WorkshopTime::today())) {
                 $found[] = ['number' => $job->number, 'title' => $job->title, 'start_at' => $start, 'ready_at' => $ready];

@@ -7,7 +7,7 @@ namespace App\Casting;
 use App\Models\Job;
 use App\Models\RunFlask;
 use HotSprue\Job\InFlask;
-use HotSprue\Job\JobCalculator;
+use HotSprue\Job\JobAnswers;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Cache;
 
@@ -47,7 +47,7 @@ final class FlaskPlacement
     private static function volume(Job $job): float
     {
         return (float) Cache::remember("pattern.{$job->id}.{$job->version}.{$job->rulebook_id}", self::REMEMBERED, static function () use ($job): float {
-            $reckoned = JobCalculator::reckon($job->held(), $job->settings());
+            $reckoned = JobAnswers::of($job->held(), $job->settings());
             $weighed = $reckoned->value('metal.charge', 'pattern_volume_mm3');
 
             return is_numeric($weighed) ? (float) $weighed

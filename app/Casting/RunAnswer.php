@@ -68,7 +68,7 @@ final class RunAnswer
     private static function mix(RunFlask $flask, WorkshopSettings $settings): array
     {
         $job = $flask->jobs->sortBy('number')->first();
-        $answer = ($job === null ? null : (new JobAnswer($job, $job->held(), Station::Tree))->reckoned()->answers['investment.mix'] ?? null)
+        $answer = ($job === null ? null : (new JobAnswer($job, $job->held(), Station::Tree))->answers()->answer('investment.mix'))
             ?? Calculations::named('investment.mix')->reckon(Input::read(Calculations::describe('investment.mix')->inputs, ['flask_diameter' => $flask->diameter, 'flask_height' => $flask->height], $settings), $settings);
 
         return ['powder' => $answer->num('powder_mass'), 'water' => $answer->num('water_mass'), 'clock' => $answer->value('clock'), 'stand_min' => $answer->num('stand_min')];

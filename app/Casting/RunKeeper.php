@@ -15,7 +15,7 @@ use HotSprue\Calculations;
 use HotSprue\Casting\Sharing;
 use HotSprue\Fields\BadInput;
 use HotSprue\Fields\Input;
-use HotSprue\Job\JobCalculator;
+use HotSprue\Job\JobAnswers;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -43,7 +43,7 @@ final class RunKeeper
     /** @return array{number: int, title: string, alloy: string, pour_c: float, across: float, deep: float, volume: float, gates: float}|null */
     private static function pattern(Job $job): ?array
     {
-        $reckoned = JobCalculator::reckon($job->held(), $job->settings(), static fn (string $key, \Closure $make): Answer => $make());
+        $reckoned = JobAnswers::of($job->held(), $job->settings(), static fn (string $key, \Closure $make): Answer => $make());
         $alloy = $job->held()->text('brief.alloy');
         $pour = $job->held()->decision('burnout.pour_temperature') ?? $reckoned->value('pour.temperatures', 'flask_temperature');
         $across = $reckoned->value('wax.pattern', 'whole_across');
@@ -130,7 +130,7 @@ final class RunKeeper
     private static function stand(array $numbers): float
     {
         return (float) Job::query()->with('rulebook')->whereIn('number', $numbers)->get()->max(static function (Job $job): float {
-            $stands = JobCalculator::reckon($job->held(), $job->settings())->value('investment.mix', 'stand_min');
+            $stands = JobAnswers::of($job->held(), $job->settings())->value('investment.mix', 'stand_min');
 
             return is_numeric($stands) ? (float) $stands : 0.0;
         });

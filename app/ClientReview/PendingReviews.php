@@ -6,7 +6,7 @@ namespace App\ClientReview;
 
 use App\Models\Job;
 use HotSprue\Job\ClientApproval;
-use HotSprue\Job\JobCalculator;
+use HotSprue\Job\JobAnswers;
 use HotSprue\Job\Rows;
 
 /** What clients wait for: changes asked for and not answered, and pieces changed after they were approved. */
@@ -34,7 +34,7 @@ final class PendingReviews
     {
         $changed = [];
         foreach (Job::query()->with('rulebook')->where('state', 'open')->where('approved', true)->orderBy('due_on')->limit(self::MOST)->get() as $job) {
-            $finding = rescue(static fn () => ClientApproval::changed($job->held(), JobCalculator::reckon($job->held(), $job->settings())));
+            $finding = rescue(static fn () => ClientApproval::changed($job->held(), JobAnswers::of($job->held(), $job->settings())));
             if ($finding !== null) {
                 $changed[] = ['number' => $job->number, 'title' => $job->title, 'message' => $finding->message];
             }

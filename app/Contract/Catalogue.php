@@ -41,7 +41,7 @@ final class Catalogue
             $sheets[] = [
                 'name' => $name, 'purpose' => $sheet->purpose,
                 'inputs' => array_map(static fn (Field $field): array => self::field($field, $settings), $sheet->inputs),
-                'results' => array_map(static fn (Output $output): array => ['name' => $output->name, 'quantity' => $output->quantity->value, 'unit' => $output->quantity->unit(), 'meaning' => $output->meaning], $sheet->results),
+                'results' => array_map(static fn (Output $output): array => ['name' => $output->name, 'label' => $output->label(), 'quantity' => $output->quantity->value, 'unit' => $output->quantity->unit(), 'meaning' => $output->meaning], $sheet->results),
                 'findings' => (object) $sheet->findings,
             ];
         }
@@ -55,7 +55,7 @@ final class Catalogue
         $listed = str_starts_with($field->name, 'stock.') || str_starts_with($field->name, 'limits.broad');
 
         return [
-            'name' => $field->name, 'quantity' => $field->quantity->value, 'unit' => $field->quantity->unit(), 'meaning' => $field->meaning,
+            'name' => $field->name, 'label' => $field->label(), 'quantity' => $field->quantity->value, 'unit' => $field->quantity->unit(), 'meaning' => $field->meaning,
             'required' => $field->required, 'default' => $field->setting === null ? ($listed ? null : $field->default) : $settings->value($field->setting),
             'rule' => $field->setting, 'zero' => $field->zero, 'most' => $field->quantity->isNumeric() ? $field->ceiling() : null,
             'choices' => $field->choicesIn($settings), 'many' => $field->many,

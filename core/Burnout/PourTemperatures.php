@@ -39,9 +39,9 @@ final class PourTemperatures implements Calculation
                 Field::length('thinnest', 'the thinnest section, as cast')->optional(),
             ],
             [
-                Output::of(Quantity::Temperature, 'flask_temperature', 'flask at the pour'),
-                Output::of(Quantity::Temperature, 'metal_low', 'least temperature of the metal'),
-                Output::of(Quantity::Temperature, 'metal_high', 'most temperature of the metal'),
+                Output::of(Quantity::Temperature, 'flask_temperature', 'flask at the pour')->called('flask at the pour'),
+                Output::of(Quantity::Temperature, 'metal_low', 'least temperature of the metal')->called('metal, from'),
+                Output::of(Quantity::Temperature, 'metal_high', 'most temperature of the metal')->called('metal, to'),
             ],
             [
                 'not-for-gypsum' => 'platinum or palladium: not in gypsum investment',

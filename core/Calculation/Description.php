@@ -31,6 +31,17 @@ final class Description
         return self::$asked[$calculation::class] ??= $calculation->description();
     }
 
+    public function input(string $name): ?Field
+    {
+        foreach ($this->inputs as $input) {
+            if ($input->name === $name) {
+                return $input;
+            }
+        }
+
+        return null;
+    }
+
     public function result(string $name): ?Output
     {
         foreach ($this->results as $output) {

@@ -10,4 +10,10 @@ enum Level: string
     case Stop = 'stop';
     case Caution = 'caution';
     case Note = 'note';
+
+    /** The gravest is 0. */
+    public function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
 }

@@ -4,12 +4,30 @@ declare(strict_types=1);
 
 namespace HotSprue\Calculation;
 
+use HotSprue\Fields\Label;
 use HotSprue\Measures\Quantity;
 
 /** A result that a sheet can give: its name, quantity and meaning. */
 final readonly class Output
 {
-    private function __construct(public string $name, public Quantity $quantity, public string $meaning) {}
+    private function __construct(
+        public string $name,
+        public Quantity $quantity,
+        public string $meaning,
+        private ?string $called = null,
+    ) {}
+
+    /** What it is called, where its name says too little. */
+    public function called(string $label): self
+    {
+        return new self($this->name, $this->quantity, $this->meaning, $label);
+    }
+
+    /** What a goldsmith calls it. */
+    public function label(): string
+    {
+        return $this->called ?? Label::of($this->name);
+    }
 
     public static function of(Quantity $quantity, string $name, string $meaning): self
     {

@@ -34,6 +34,7 @@ final readonly class Field
         public ?string $choicesFrom = null,
         public array $columns = [],
         public bool $many = false,
+        public ?string $called = null,
     ) {}
 
     public static function of(Quantity $quantity, string $name, string $meaning): self
@@ -118,6 +119,24 @@ final readonly class Field
     public static function rows(string $name, array $columns, string $meaning): self
     {
         return self::of(Quantity::Rows, $name, $meaning)->with(['columns' => $columns]);
+    }
+
+    /** What it is called, where its name says too little. */
+    public function called(string $label): self
+    {
+        return $this->with(['called' => $label]);
+    }
+
+    /** What a goldsmith calls it. */
+    public function label(): string
+    {
+        return $this->called ?? Label::of($this->name);
+    }
+
+    /** The same figure as a job holds it: nobody has said it until somebody does. */
+    public function asDecision(string $path): self
+    {
+        return $this->with(['name' => $path, 'required' => true, 'default' => null, 'setting' => null]);
     }
 
     public function optional(): self

@@ -28,7 +28,7 @@ final class CareAdvice implements Calculation
             'workbook 3, species',
             [
                 Field::named('alloy', 'stock.alloys', 'the alloy'),
-                Field::rows('stones', [Field::named('species', 'stock.species', 'what stone it is'), Field::yesNo('treated', 'whether it is treated, filled or included')->default(false)], 'the stones of the piece')->default([]),
+                Field::rows('stones', [Field::named('species', 'stock.species', 'what stone it is'), Field::yesNo('treated', 'whether it is treated, filled or included')->called('treated?')->default(false)], 'the stones of the piece')->default([]),
                 Field::choice('setting', ['bezel', 'tube', 'flush', 'guarded', 'claws', 'bead', 'shared', 'none'], 'how the stones are held')->default('none'),
                 Field::yesNo('rhodium', 'whether it is plated')->default(false),
                 Field::yesNo('patina', 'whether the lows are darkened')->default(false),

@@ -16,9 +16,9 @@ final readonly class Head
     public static function fields(): array
     {
         return [
-            Field::length('head_along', 'a head cast in one piece: its size along the finger')->allowingZero()->default(0.0),
-            Field::length('head_across', 'its size across the finger')->allowingZero()->default(0.0),
-            Field::length('head_height', 'how far it stands above the band')->allowingZero()->default(0.0),
+            Field::length('head_along', 'a head cast in one piece: its size along the finger')->called('head, along')->allowingZero()->default(0.0),
+            Field::length('head_across', 'its size across the finger')->called('head, across')->allowingZero()->default(0.0),
+            Field::length('head_height', 'how far it stands above the band')->called('head, high')->allowingZero()->default(0.0),
         ];
     }
 

@@ -18,9 +18,9 @@ final class SectionInput
             Field::choice('profile', Profile::names(), "cross-section of the {$what}")->default('flat'),
             Field::length('width', "width of the {$what}"),
             Field::length('thickness', "thickness of the {$what}"),
-            Field::length('edge', 'height of a knife’s edge; half its thickness unless said')->optional(),
-            Field::length('rise_inside', 'a court’s inner dome')->optional(),
-            Field::length('rise_outside', 'a court’s outer dome')->optional(),
+            Field::length('edge', 'height of a knife’s edge; half its thickness unless said')->called('edge, high')->optional(),
+            Field::length('rise_inside', 'a court’s inner dome')->called('inner dome')->optional(),
+            Field::length('rise_outside', 'a court’s outer dome')->called('outer dome')->optional(),
         ];
     }
 

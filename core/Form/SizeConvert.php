@@ -30,8 +30,8 @@ final class SizeConvert implements Calculation
             'ISO 8653',
             [FingerInput::scale(), FingerInput::size()],
             [
-                Output::length('inner_circumference', 'inside circumference'),
-                Output::length('inner_diameter', 'inside diameter'),
+                Output::length('inner_circumference', 'inside circumference')->called('inside, round'),
+                Output::length('inner_diameter', 'inside diameter')->called('inside diameter'),
                 Output::rows('marks', 'nearest mark on each stick; off_mm is mark minus exact, of circumference'),
             ],
             ['between-marks' => 'every stick’s nearest mark is 0.25 mm of circumference or more away'],

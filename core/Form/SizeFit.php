@@ -30,13 +30,13 @@ final class SizeFit implements Calculation
                 ...FingerInput::fields(),
                 Field::length('width', 'finished width at the base of the finger'),
                 Field::choice('profile', Profile::names(), 'cross-section of the shank')->default('flat'),
-                Field::yesNo('apply', 'whether the advice is applied')->default(false),
+                Field::yesNo('apply', 'whether the advice for broad bands is applied')->called('apply the advice')->default(false),
             ],
             [
-                Output::number('advice_us', 'North American sizes up that the width asks for'),
-                Output::number('applied_us', 'North American sizes up that were applied'),
-                Output::length('inner_diameter', 'inside diameter to make'),
-                Output::length('inner_circumference', 'inside circumference to make'),
+                Output::number('advice_us', 'North American sizes up that the width asks for')->called('sizes up advised'),
+                Output::number('applied_us', 'North American sizes up that were applied')->called('sizes up applied'),
+                Output::length('inner_diameter', 'inside diameter to make')->called('inside diameter'),
+                Output::length('inner_circumference', 'inside circumference to make')->called('inside, round'),
                 Output::text('mark', 'nearest mark on the workshop’s own stick'),
             ],
             [

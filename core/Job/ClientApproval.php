@@ -31,7 +31,7 @@ final class ClientApproval
         if ($last === false || $drift === []) {
             return null;
         }
-        $named = array_unique(array_map(static fn (Drift $one): string => str_replace('_', ' ', $one->result), $drift));
+        $named = array_unique(array_map(static fn (Drift $one): string => InputBindings::label($one->use, $one->result), $drift));
         $more = count($named) - self::NAMED;
 
         return new Finding(

@@ -21,8 +21,9 @@ final readonly class Drift
     {
         $copy = [];
         foreach ($station->uses() as $use) {
-            if (isset($reckoned->answers[$use])) {
-                $copy[$use] = array_filter($reckoned->answers[$use]->results, static fn (array $result): bool => ! is_array($result['value']));
+            $answer = $reckoned->answer($use);
+            if ($answer !== null) {
+                $copy[$use] = array_filter($answer->results, static fn (array $result): bool => ! is_array($result['value']));
             }
         }
 
@@ -48,10 +49,10 @@ final readonly class Drift
         return $drift;
     }
 
-    /** @return array{use: string, result: string, signed: mixed, now: mixed, unit: ?string} */
+    /** @return array{use: string, result: string, label: string, signed: mixed, now: mixed, unit: ?string} */
     public function toArray(): array
     {
-        return ['use' => $this->use, 'result' => $this->result, 'signed' => $this->signed, 'now' => $this->now, 'unit' => $this->unit];
+        return ['use' => $this->use, 'result' => $this->result, 'label' => InputBindings::label($this->use, $this->result), 'signed' => $this->signed, 'now' => $this->now, 'unit' => $this->unit];
     }
 
     private static function isSame(mixed $kept, mixed $now): bool

@@ -14,9 +14,6 @@ enum Kind: string
     /** Of metal clay: formed larger on a mandrel and fired, never cast. It follows from how its pattern is made. */
     case Clay = 'clay';
 
-    /** Sheets of the wax bench that metal clay has no use for: it is formed, not cut from a blank. */
-    private const NOT_OF_CLAY = ['blank.choose', 'layout.grid'];
-
     public static function of(Document $document): self
     {
         $kind = self::tryFrom($document->text('brief.kind') ?? '') ?? self::Cast;
@@ -30,17 +27,16 @@ enum Kind: string
         return array_column([self::Cast, self::Fabricated, self::Sizing], 'value');
     }
 
-    /** Whether a use of a sheet has to do with such a job. */
+    /** Whether a use of a calculation has to do with such a job. */
     public function reckons(string $use): bool
     {
-        if ($this === self::Clay && in_array($use, self::NOT_OF_CLAY, true)) {
+        $bound = InputBindings::all()[$use];
+        if ($this === self::Clay && ! $bound->isOfClay) {
             return false;
         }
-        $here = $this->stations();
-        foreach (Station::cases() as $station) {
+        foreach ($bound->isOnEveryJob ? [] : Station::cases() as $station) {
             if (in_array($use, $station->uses(), true)) {
-                // Stones are asked after on every job: what is set is in the fire.
-                return in_array($station, $here, true) || $use === 'care.check';
+                return in_array($station, $this->stations(), true);
             }
         }
 

@@ -30,8 +30,8 @@ final class LayoutDivide implements Calculation
             'A width or a length divided, with the divider setting of each line',
             self::SOURCE,
             [
-                Field::length('total', 'what is divided'),
-                Field::count('parts', 'into so many equal parts')->between(2, 100)->optional(),
+                Field::length('total', 'a length to divide, drill or punch')->called('length to divide'),
+                Field::count('parts', 'into so many equal parts')->called('into parts')->between(2, 100)->optional(),
                 Field::number('ratios', 'or into parts in these proportions')->many()->optional(),
                 Field::length('kerf', 'width of each cut')->allowingZero()->default(0.0),
             ],

@@ -31,13 +31,13 @@ final class LayoutGrid implements Calculation
             self::SOURCE,
             [
                 Field::length('width', 'width of the wax, face to face, at the top'),
-                Field::length('width_base', 'width of the wax at the base')->optional(),
+                Field::length('width_base', 'width of the wax at the base')->called('width at the base')->optional(),
                 Field::length('thickness', 'thickness of the wax at the top'),
-                Field::length('thickness_base', 'thickness of the wax at the base')->optional(),
+                Field::length('thickness_base', 'thickness of the wax at the base')->called('thickness at the base')->optional(),
                 Field::length('bore', 'bore of the wax'),
                 Field::length('slice', 'width of the slice as cut')->optional(),
                 Field::length('wrapped_on', 'outside diameter of what the grid is wrapped round now; the wax’s unless said')->optional(),
-                Field::length('stones_on', 'diameter on which the stones’ places are measured; the wax’s outside unless said')->optional(),
+                Field::length('stones_on', 'diameter on which the stones’ places are measured; the wax’s outside unless said')->called('stones lie on')->optional(),
                 Field::rows('stones', [
                     Field::of(\HotSprue\Measures\Quantity::Number, 'along', 'centre along the outside from the top, mm')->between(-500, 500),
                     Field::of(\HotSprue\Measures\Quantity::Number, 'across', 'centre across the band from its middle, mm')->between(-100, 100)->default(0.0),

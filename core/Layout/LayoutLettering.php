@@ -33,9 +33,9 @@ final class LayoutLettering implements Calculation
             self::SOURCE,
             [
                 Field::text('text', 'the letters or signs, in order'),
-                Field::length('outer_diameter', 'outside diameter of the wax'),
+                Field::length('outer_diameter', 'outside diameter of the wax')->called('outside diameter'),
                 Field::of(\HotSprue\Measures\Quantity::Angle, 'start', 'where the first begins, from the top')->default(0.0),
-                Field::length('margin', 'left plain between the end and the beginning')->allowingZero()->default(0.0),
+                Field::length('margin', 'left plain between the end and the beginning')->called('left plain')->allowingZero()->default(0.0),
                 Field::number('weights', 'widths of the cells beside one another, instead of by the letter')->many()->optional(),
             ],
             [

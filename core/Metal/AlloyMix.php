@@ -29,15 +29,15 @@ final class AlloyMix implements Calculation
             self::SOURCE,
             [
                 Field::rows('lots', [Field::mass('mass', 'how much'), Field::share('fineness', 'parts of fine metal in 1')->optional()], 'what is melted together'),
-                Field::share('target_fineness', 'fineness that is wanted')->between(0.001, 0.9999),
-                Field::mass('target_mass', 'how much is wanted, at the least')->optional(),
+                Field::share('target_fineness', 'fineness that is wanted')->called('fineness wanted')->between(0.001, 0.9999),
+                Field::mass('target_mass', 'how much is wanted, at the least')->called('mass wanted')->optional(),
             ],
             [
                 Output::number('fineness', 'fineness of the lots together'),
                 Output::mass('added_mass', 'what to add'),
                 Output::text('added', 'fine metal, master alloy, or nothing'),
                 Output::mass('final_mass', 'what comes of it'),
-                Output::mass('fine_mass', 'fine metal in it'),
+                Output::mass('fine_mass', 'fine metal in it')->called('fine metal'),
             ],
             [
                 'fineness-unknown' => 'a lot of unknown fineness',

@@ -22,7 +22,7 @@ final readonly class InWax
         return [
             ...Shrinkage::fields(),
             ...array_values(array_filter(Finishing::fields(), static fn (Field $field): bool => in_array($field->name, ['finishing', 'finish_outside'], true))),
-            Field::choice('school', SeatCutting::names(), 'where the seat is cut')->fromSetting('seats.school'),
+            Field::choice('school', SeatCutting::names(), 'where the seat is cut')->called('seat is cut')->fromSetting('seats.school'),
         ];
     }
 

@@ -30,7 +30,7 @@ final readonly class Proportions
     {
         return [
             Field::length('depth', 'depth of the stone; 61 % of the width unless said')->optional(),
-            Field::length('girdle_height', 'height of the girdle; 3 % of the width unless said')->optional(),
+            Field::length('girdle_height', 'height of the girdle; 3 % of the width unless said')->called('girdle, thick')->optional(),
         ];
     }
 

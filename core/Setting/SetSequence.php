@@ -50,7 +50,7 @@ final class SetSequence implements Calculation
                 Output::rows('sequence', 'pairs of a step and its opposite; a plain list for an odd count'),
                 Output::of(Quantity::Count, 'steps', 'pushes in one round'),
                 Output::of(Quantity::Count, 'pushes', 'pushes in all'),
-                Output::of(Quantity::Angle, 'apart_deg', 'angle between two that are neighbours'),
+                Output::of(Quantity::Angle, 'apart_deg', 'angle between two that are neighbours')->called('apart'),
                 Output::rows('rounds', 'the rounds, each followed by a look at the level'),
                 Output::rows('before', 'what is looked at before'),
                 Output::rows('claws', 'what is done to claws'),

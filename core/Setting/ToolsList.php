@@ -49,8 +49,8 @@ final class ToolsList implements Calculation
             ],
             [
                 Output::rows('tools', 'kind, size, what for, and whether it is owned'),
-                Output::of(Quantity::Count, 'needed', 'tools needed'),
-                Output::of(Quantity::Count, 'missing', 'tools that the workshop does not own'),
+                Output::of(Quantity::Count, 'needed', 'tools needed')->called('tools needed'),
+                Output::of(Quantity::Count, 'missing', 'tools that the workshop does not own')->called('tools not owned'),
             ],
             ['tool-missing' => 'a tool that the workshop does not own'],
         );

@@ -33,8 +33,8 @@ final class JoinAdvice implements Calculation
                 Field::choice('form', JoinPlan::FORMS, 'form of the solder')->default('chip'),
                 Field::length('gap', 'how far the closed joint gapes')->allowingZero()->optional(),
                 Field::yesNo('sized_later', 'whether it is in a shank that may be sized one day')->default(false),
-                Field::yesNo('thin_wire', 'whether thin wire goes on a thick base')->default(false),
-                Field::yesNo('textured', 'whether a face beside it is textured')->default(false),
+                Field::yesNo('thin_wire', 'whether thin wire goes on a thick base')->called('thin wire?')->default(false),
+                Field::yesNo('textured', 'whether a face beside it is textured')->called('textured face?')->default(false),
             ],
             [
                 Output::number('ratio', 'the heavier over the lighter'),

@@ -25,7 +25,7 @@ final class OldWork
     public static function fields(): array
     {
         return [
-            Field::yesNo('old_work', 'whether it is old work, brought in')->default(false),
+            Field::yesNo('old_work', 'whether it is old work, brought in')->called('old work in it?')->default(false),
             Field::choice('old_solder', self::SEEN, 'what was seen on it under the glass')->default('unasked'),
         ];
     }

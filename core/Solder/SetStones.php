@@ -37,12 +37,12 @@ final readonly class SetStones
             Field::rows('set_stones', [
                 Field::named('species', 'stock.species', 'what stone it is'),
                 Field::text('name', 'which stone')->optional(),
-                Field::yesNo('treated', 'whether it is treated, filled or included')->default(false),
-                Field::text('removed', 'the day it was taken out of its setting, where it was')->optional(),
+                Field::yesNo('treated', 'whether it is treated, filled or included')->called('treated?')->default(false),
+                Field::text('removed', 'the day it was taken out of its setting, where it was')->called('taken out')->optional(),
                 Field::count('count', 'how many alike')->default(1),
-                Field::yesNo('in_fire', 'whether it is set while the piece is in the fire')->optional(),
+                Field::yesNo('in_fire', 'whether it is set while the piece is in the fire')->called('set while it is soldered?')->optional(),
             ], 'the piece’s stones')->optional(),
-            Field::count('stones_count', 'how many stones are set in it, known or not')->allowingZero()->default(0),
+            Field::count('stones_count', 'how many stones are set in it, known or not')->called('stones in it')->allowingZero()->default(0),
         ];
     }
 

@@ -33,17 +33,17 @@ final class StoneCare implements Calculation
             [
                 Field::rows('stones', [
                     Field::named('species', 'stock.species', 'what stone it is'),
-                    Field::yesNo('treated', 'whether it is treated, filled or included')->default(false),
-                    Field::text('name', 'which one it is')->optional(),
+                    Field::yesNo('treated', 'whether it is treated, filled or included')->called('treated?')->default(false),
+                    Field::text('name', 'which stone it is')->optional(),
                     Field::choice('owner', ['client', 'workshop'], 'whose it is')->optional(),
                     Field::choice('source', ['bought', 'heirloom', 'reclaimed'], 'where it comes from')->optional(),
-                    Field::yesNo('keep_setting', 'reclaimed: whether the old setting is kept')->optional(),
-                    Field::of(Quantity::Day, 'removed', 'reclaimed: the day it was taken out')->optional(),
-                    Field::of(Quantity::Day, 'acknowledged', 'the day the client signed for its condition')->optional(),
+                    Field::yesNo('keep_setting', 'reclaimed: whether the old setting is kept')->called('keep the old setting?')->optional(),
+                    Field::of(Quantity::Day, 'removed', 'reclaimed: the day it was taken out, weighed and measured')->called('taken out')->optional(),
+                    Field::of(Quantity::Day, 'acknowledged', 'the day the client signed for its condition')->called('client signed for it')->optional(),
                 ], 'the stones of the piece'),
                 Field::choice('steps', self::STEPS, 'steps that come after setting')->many()->default([]),
                 Field::choice('setting', ['bezel', 'tube', 'flush', 'guarded', 'claws', 'bead', 'shared', 'none'], 'how the stones are held')->default('claws'),
-                Field::yesNo('daily', 'whether it is worn every day')->default(true),
+                Field::yesNo('daily', 'whether it is worn every day')->called('worn daily?')->default(true),
             ],
             [Output::rows('stands', 'each stone and step: y yes, c with care, n no'), Output::number('softest', 'hardness of the softest stone')],
             [

@@ -17,7 +17,7 @@ final class StoneInput
         return [
             Field::choice('shape', Shape::names(), 'outline of the girdle'),
             Field::length('length', 'length of the girdle; as the width for a round, and not for a trillion')->optional(),
-            Field::length('width', 'width of the girdle'),
+            Field::length('width', 'width of the girdle; the diameter of a round'),
             Field::number('ratio', 'corner radius of a cushion, corner cut of an octagon, sagitta of a trillion, as a share of the width')->between(0, 0.5)->allowingZero()->optional(),
         ];
     }

@@ -43,14 +43,14 @@ final class StoneWeight implements Calculation
                 Field::length('depth', 'depth from table to culet, or height of a cabochon'),
                 Field::named('species', 'stock.species', 'what stone it is')->optional(),
                 Field::number('specific_gravity', 'specific gravity, instead of a species')->between(0.5, 22)->optional(),
-                Field::number('weighed_carats', 'what it weighs on a balance, carats')->optional(),
+                Field::number('weighed_carats', 'what it weighs on a balance, carats')->called('weighed, carats')->optional(),
             ],
             [
                 Output::number('carats', 'carats'),
-                Output::number('carats_low', 'carats, at the least'),
-                Output::number('carats_high', 'carats, at the most'),
+                Output::number('carats_low', 'carats, at the least')->called('carats, at least'),
+                Output::number('carats_high', 'carats, at the most')->called('carats, at most'),
                 Output::mass('mass', 'mass'),
-                Output::text('how', 'weighed or estimated'),
+                Output::text('how', 'weighed or estimated')->called('how it is known'),
             ],
             ['weight-odd' => 'the weighed figure is over 15 % off the estimate'],
         );

@@ -29,10 +29,10 @@ final class StockCut implements Calculation
             'Pieces cut from a length of stock, what is left and what it will still make',
             self::SOURCE,
             [
-                Field::length('stock_length', 'length of the stock'),
+                Field::length('stock_length', 'length of the stock')->called('stock at hand'),
                 Field::length('kerf', 'width of a saw cut')->allowingZero()->fromSetting('work.kerf'),
                 Field::rows('pieces', [
-                    Field::text('name', 'which piece'),
+                    Field::text('name', 'what is cut'),
                     Field::length('length', 'its length'),
                     Field::count('count', 'how many are cut now')->allowingZero()->default(1),
                 ], 'the pieces, those cut now and those it might still make')->optional(),

@@ -60,7 +60,7 @@ final class TreePack implements Calculation
                 Output::length('end_margin', 'investment to the end'),
                 Output::length('clearance', 'least between two patterns'),
                 Output::of(Quantity::CubicMillimetres, 'pattern_volume_mm3', 'volume of the patterns together'),
-                Output::length('stem_diameter', 'stem as wide as the gates of its widest level'),
+                Output::length('stem_diameter', 'stem as wide as the gates of its widest level')->called('stem'),
                 Output::rows('places', 'each pattern, heaviest nearest the button: name, level, around_deg, height_mm'),
             ],
             [

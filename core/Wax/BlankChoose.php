@@ -34,11 +34,11 @@ final class BlankChoose implements Calculation
             [
                 Field::length('bore', 'bore of the wax'),
                 Field::length('width', 'width of the wax at the top'),
-                Field::length('width_base', 'width at the base; as the width unless said')->optional(),
+                Field::length('width_base', 'width at the base; as the width unless said')->called('width at the base')->optional(),
                 Field::length('thickness', 'thickness of the wax at the top'),
-                Field::length('thickness_base', 'thickness at the base; as the top unless said')->optional(),
+                Field::length('thickness_base', 'thickness at the base; as the top unless said')->called('thickness at the base')->optional(),
                 ...Head::fields(),
-                Field::of(Quantity::CubicMillimetres, 'pattern_volume_mm3', 'volume of the finished wax; a flat band’s unless said')->optional(),
+                Field::of(Quantity::CubicMillimetres, 'pattern_volume_mm3', 'volume of the finished wax; a flat band’s unless said')->called('volume of the pattern')->optional(),
                 Field::named('blank', 'stock.blanks', 'a blank chosen by hand')->optional(),
             ],
             [

@@ -18,9 +18,9 @@ final readonly class Finishing
     {
         return [
             Field::choice('finishing', ['light', 'usual', 'heavy'], 'how much finishing takes; scales the allowances not typed')->default('usual'),
-            Field::length('finish_inside', 'finishing takes off the inside')->allowingZero()->fromSetting('allowances.finish_inside'),
-            Field::length('finish_outside', 'finishing takes off the outside')->allowingZero()->fromSetting('allowances.finish_outside'),
-            Field::length('finish_side', 'finishing takes off each side')->allowingZero()->fromSetting('allowances.finish_side'),
+            Field::length('finish_inside', 'finishing takes off the inside')->called('finishing, inside')->allowingZero()->fromSetting('allowances.finish_inside'),
+            Field::length('finish_outside', 'finishing takes off the outside')->called('finishing, outside')->allowingZero()->fromSetting('allowances.finish_outside'),
+            Field::length('finish_side', 'finishing takes off each side')->called('finishing, sides')->allowingZero()->fromSetting('allowances.finish_side'),
         ];
     }
 

@@ -28,7 +28,6 @@ use HotSprue\Finish\HandOver;
 use HotSprue\Job\Change;
 use HotSprue\Job\Drift;
 use HotSprue\Job\JobAnswers;
-use HotSprue\Job\JobCalculator;
 use HotSprue\Job\Station;
 use HotSprue\Stock\Alloy;
 use Illuminate\Database\Seeder;
@@ -293,7 +292,7 @@ final class DemoSeeder extends Seeder
     /** A job's answers; a burnout's heat is reckoned once for the same flask and programme. */
     private function reckon(Job $job): JobAnswers
     {
-        return JobCalculator::reckon($job->held(), $job->settings(), fn (string $key, Closure $make): Answer => $this->known[$key] ??= $make());
+        return JobAnswers::of($job->held(), $job->settings(), fn (string $key, Closure $make): Answer => $this->known[$key] ??= $make());
     }
 
     private function notNeeded(Job $job, Station $station): Job

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\Lot;
-use HotSprue\Job\JobCalculator;
+use HotSprue\Job\JobAnswers;
 
 /** @param array<string, mixed> $more */
 function shank(array $more = []): Job
@@ -244,7 +244,7 @@ it('keeps the solder stock: a grade that the cupboard does not hold is not plann
     $this->reads('[data-heat="1"]', 'silver easy (one nick)');
     $this->type('join.solders', 'tin');
     $this->sees('tin is not known here');
-    expect(JobCalculator::reckon($job->refresh()->held(), $job->settings())->value('join.plan', 'possible'))->toBe('yes');
+    expect(JobAnswers::of($job->refresh()->held(), $job->settings())->value('join.plan', 'possible'))->toBe('yes');
 });
 
 it('works a sum whose inputs are lists, row by row', function (): void {

@@ -31,7 +31,7 @@ it('Stones: a thicker wall on the drawing takes a longer strip and a heavier rin
 
 function reckonedMass(Job $job): float
 {
-    return (float) HotSprue\Job\JobCalculator::reckon($job->held(), $job->settings())->value('form.band', 'mass');
+    return (float) HotSprue\Job\JobAnswers::of($job->held(), $job->settings())->value('form.band', 'mass');
 }
 
 it('records a stone from nothing, and composes a halo that snaps to what fits', function (): void {
@@ -83,7 +83,7 @@ it('scribes a grid line by line, keeps two attempts and checks their symmetry by
     // The passed one feeds the Tree and the Pour.
     $this->station($job, 'pour');
     $this->click('[data-figure="metal.charge/charge_mass"]');
-    expect(HotSprue\Job\JobCalculator::reckon($job->held(), $job->settings())->inputs['metal.charge']->num('wax_mass'))->toEqual(0.8);
+    expect(HotSprue\Job\JobAnswers::of($job->held(), $job->settings())->input('metal.charge')->num('wax_mass'))->toEqual(0.8);
 });
 
 it('sends a link that the client answers in another browser, and that ends when withdrawn', function (): void {

@@ -3,22 +3,29 @@
 declare(strict_types=1);
 
 use HotSprue\Calculations;
+use HotSprue\Job\CalculationUse;
 use HotSprue\Job\Cautions;
 use HotSprue\Job\Change;
 use HotSprue\Job\DecisionFields;
 use HotSprue\Job\Document;
 use HotSprue\Job\Drift;
-use HotSprue\Job\InFlask;
 use HotSprue\Job\InputBindings;
 use HotSprue\Job\JobAnswers;
-use HotSprue\Job\JobCalculator;
 use HotSprue\Job\JobTemplate;
 use HotSprue\Job\Kind;
 use HotSprue\Job\ReadingFields;
-use HotSprue\Job\Source;
+use HotSprue\Job\Source\Changed;
+use HotSprue\Job\Source\Collected;
+use HotSprue\Job\Source\Column;
+use HotSprue\Job\Source\Conditional;
+use HotSprue\Job\Source\Decision;
+use HotSprue\Job\Source\NamesOfYes;
+use HotSprue\Job\Source\Reading;
+use HotSprue\Job\Source\Result;
+use HotSprue\Job\Source\Source;
+use HotSprue\Job\Source\Sum;
 use HotSprue\Job\Station;
 use HotSprue\Job\SuggestedAssembly;
-use HotSprue\Job\Surroundings;
 use HotSprue\Workshop\WorkshopSettings;
 
 /** @param array<string, mixed> $typed */
@@ -30,59 +37,148 @@ function document(array $typed): Document
 /** @param array<string, mixed> $typed */
 function job(array $typed): JobAnswers
 {
-    return JobCalculator::reckon(document($typed), WorkshopSettings::shipped());
+    return JobAnswers::of(document($typed), WorkshopSettings::shipped());
 }
 
 const RING = ['brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925', 'form.width_top' => '4 mm', 'form.thickness_top' => '2 mm'];
 
-/** Everything that a source asks, itself and what is added to it. @return list<Source> */
+/** Everything that a source asks: itself, and what it is made of. @return list<Source> */
 function asked(Source $source): array
 {
-    return [$source, ...($source->plus === null ? [] : asked($source->plus))];
+    return [$source, ...match (true) {
+        $source instanceof Conditional, $source instanceof Changed => asked($source->source),
+        $source instanceof Sum => [...asked($source->first), ...asked($source->second)],
+        default => [],
+    }];
 }
 
-it('feeds every sheet only from what there is, and from uses that were reckoned before', function (): void {
-    $before = [];
-    foreach (InputBindings::table() as $use => ['sheet' => $sheet, 'inputs' => $inputs, 'when' => $when]) {
-        $known = array_column(Calculations::describe($sheet)->inputs, 'name');
-        $sources = array_merge(...array_values($inputs), ...[array_column($when, 0)]);
-        expect(array_diff(array_keys($inputs), $known))->toBe([], "{$use} feeds what {$sheet} does not take");
-        foreach (array_merge(...array_map(asked(...), $sources)) as $source) {
-            $what = "{$use}: {$source->kind} {$source->name} {$source->result}";
-            match ($source->kind) {
-                'decision' => expect(DecisionFields::all())->toHaveKey($source->name, message: $what),
-                'reading', 'picked' => expect(ReadingFields::of($source->name))->toHaveKey($source->result, message: $what),
-                'collected' => expect(array_diff(array_keys($source->flags), array_keys(ReadingFields::of($source->name))))->toBe([], $what),
-                'flags' => expect(array_diff($source->flags, array_keys(DecisionFields::all())))->toBe([], $what),
-                'result' => expect($before)->toContain($source->name)->and(Calculations::describe(InputBindings::table()[$source->name]['sheet'])->result($source->result))->not->toBeNull($what),
-                'flask' => expect(property_exists(InFlask::class, $source->name))->toBeTrue($what),
-                'around' => expect(property_exists(Surroundings::class, $source->name))->toBeTrue($what),
-                default => expect($source->kind)->toBeIn(['fixed', 'yes']),
+/** @return list<Source> everything that a use asks */
+function sourcesOf(CalculationUse $use): array
+{
+    $sources = [...array_merge(...array_values($use->inputs)), ...array_column($use->conditions, 0)];
+
+    return array_merge(...array_map(asked(...), $sources));
+}
+
+it('feeds every calculation only from what there is', function (): void {
+    foreach (InputBindings::all() as $name => $use) {
+        $known = array_column(Calculations::describe($use->calculation)->inputs, 'name');
+        expect(array_diff([...array_keys($use->inputs), ...$use->needs], $known))
+            ->toBe([], "{$name} feeds what {$use->calculation} does not take");
+        foreach (sourcesOf($use) as $source) {
+            $what = $name.': '.$source::class;
+            match (true) {
+                $source instanceof Decision => expect(DecisionFields::all())->toHaveKey($source->path, message: $what),
+                $source instanceof Reading, $source instanceof Column => expect(ReadingFields::of($source->group))
+                    ->toHaveKey($source->name, message: $what),
+                $source instanceof Collected => expect(array_diff($source->names, array_keys(ReadingFields::of($source->group))))
+                    ->toBe([], $what),
+                $source instanceof NamesOfYes => expect(array_diff($source->paths, array_keys(DecisionFields::all())))->toBe([], $what),
+                $source instanceof Result => expect(InputBindings::all())->toHaveKey($source->use, message: $what)
+                    ->and(Calculations::describe(InputBindings::all()[$source->use]->calculation)->result($source->name))
+                    ->not->toBeNull("{$what} {$source->use} {$source->name}"),
+                default => null,
             };
         }
-        $before[] = $use;
     }
+});
+
+it('goes in no circle: what a use rests on never rests on it', function (): void {
+    $restsOn = [];
+    foreach (InputBindings::all() as $name => $use) {
+        $results = array_filter(sourcesOf($use), static fn (Source $source): bool => $source instanceof Result);
+        $restsOn[$name] = array_values(array_unique(array_map(static fn (Source $source): string => $source->use, $results)));
+    }
+    $settled = [];
+    do {
+        $before = count($settled);
+        foreach ($restsOn as $name => $others) {
+            array_diff($others, $settled) !== [] || in_array($name, $settled, true) ?: $settled[] = $name;
+        }
+    } while (count($settled) > $before);
+
+    expect(array_values(array_diff(array_keys($restsOn), $settled)))->toBe([]);
+});
+
+it('reckons a use when it is asked for, with what it rests on and nothing else', function (): void {
+    $made = [];
+    $count = static function (string $key, Closure $make) use (&$made): HotSprue\Calculation\Answer {
+        $answer = $make();
+        $made[] = $answer->sheet;
+
+        return $answer;
+    };
+    $typed = [...RING, 'brief.kind' => 'fabricated', 'parts.0.id' => 'shank', 'joints.0.id' => 'seam', 'joints.0.parts' => 'shank, shank'];
+    $job = JobAnswers::of(document($typed), WorkshopSettings::shipped(), $count);
+    // The search for a plan is what takes long: nothing at Form rests on it.
+    expect($job->value('form.band', 'mass'))->toBeGreaterThan(0)->and($made)->toBe([]);
+    expect($job->value('join.plan', 'fires'))->toEqual(1)->and($job->value('join.plan', 'possible'))->toBe('yes')->and($made)->toBe(['join.plan']);
+});
+
+it('reckons one use for each row of a list', function (): void {
+    $row = static fn (int $at, string $width, string $depth): array => [
+        "stones.{$at}.species" => 'diamond', "stones.{$at}.shape" => 'round', "stones.{$at}.cut" => 'faceted',
+        "stones.{$at}.width" => $width, "stones.{$at}.depth" => $depth,
+    ];
+    $job = job([...$row(0, '6.5 mm', '3.9 mm'), ...$row(1, '3.2 mm', '1.9 mm')]);
+    // Workbook 3, a round: 0.0018 × diameter² × depth × specific gravity of diamond 3.52.
+    $carats = static fn (float $width, float $depth): float => 0.0018 * $width ** 2 * $depth * 3.52;
+    expect($job->value('stone.weight', 'carats'))->toEqualWithDelta($job->forRow('stones', '0')->value('stone.weight', 'carats'), 1e-12)
+        ->and($job->forRow('stones', '0')->value('stone.weight', 'carats') / $job->forRow('stones', '1')->value('stone.weight', 'carats'))
+        ->toEqualWithDelta($carats(6.5, 3.9) / $carats(3.2, 1.9), 1e-9)
+        ->and($job->forRow('stones', '1')->shownInputs('stone.weight')['width']['path'])->toBe('stones.1.width');
 });
 
 it('answers every use at one station, and shows only figures that there are', function (): void {
     $answered = array_merge(...array_map(static fn (Station $station): array => $station->uses(), Station::cases()));
-    expect(array_values(array_diff($answered, array_keys(InputBindings::table()))))->toBe([])->and(count($answered))->toBe(count(array_unique($answered)))
-        ->and(array_values(array_diff(array_keys(InputBindings::table()), $answered)))->toBe([]);
+    expect($answered)->toBe(array_keys(InputBindings::all()))->and(count($answered))->toBe(count(array_unique($answered)));
     foreach (Station::cases() as $station) {
-        expect($station->signOff())->not->toBe('')->and($station->label())->not->toBe('');
-        foreach ($station->strip() as [$use, $result]) {
-            expect(Calculations::describe(InputBindings::table()[$use]['sheet'])->result($result))->not->toBeNull("{$station->value}: {$use} {$result}");
+        expect($station->plan()->signOff())->not->toBe('')->and($station->label())->not->toBe('');
+        foreach ($station->plan()->figures() as $figure) {
+            $calculation = InputBindings::all()[$figure->use]->calculation;
+            expect(Calculations::describe($calculation)->result($figure->result))->not->toBeNull("{$station->value}: {$figure->use} {$figure->result}");
         }
+    }
+});
+
+it('calls a figure by one name, with no code in it', function (): void {
+    $labels = [];
+    foreach (Calculations::all() as $calculation) {
+        $described = HotSprue\Calculation\Description::of($calculation);
+        foreach ([...$described->inputs, ...$described->results] as $figure) {
+            $labels["{$described->name} {$figure->name}"] = $figure->label();
+        }
+    }
+    foreach ([...DecisionFields::all(), ...array_merge(...array_map(ReadingFields::of(...), ReadingFields::GROUPS))] as $field) {
+        $labels[$field->name] = $field->label();
+    }
+    foreach ($labels as $of => $label) {
+        expect($label)->toMatch('/^[^_]+$/', $of)->not->toMatch('/\b(us|mm3|deg|pa|per min|percent)\b/', $of);
+    }
+});
+
+it('makes a decision of the input that it feeds, in the same quantity and the same range', function (): void {
+    $apart = ['brief.finger', 'stones.setting', 'form.rounded'];
+    foreach (DecisionFields::all() as $path => $field) {
+        $input = InputBindings::fedBy($path);
+        if ($input === null || in_array($path, $apart, true)) {
+            continue;
+        }
+        expect([$field->quantity, $field->least, $field->most, $field->zero, $field->choices, $field->choicesFrom, $field->meaning])
+            ->toBe([$input->quantity, $input->least, $input->most, $input->zero, $input->choices, $input->choicesFrom, $input->meaning], $path);
     }
 });
 
 it('holds no decision at a station’s name that leads nowhere', function (): void {
     $fed = [];
-    foreach (InputBindings::table() as ['inputs' => $inputs, 'when' => $when]) {
-        foreach (array_merge(...array_values($inputs), ...[array_column($when, 0)]) as $source) {
-            foreach (asked($source) as $one) {
-                $fed = [...$fed, ...($one->kind === 'decision' ? [$one->name] : []), ...($one->kind === 'flags' ? array_values($one->flags) : []), ...($one->unless === null ? [] : [$one->unless]), ...($one->kind === 'result' ? array_keys($one->flags) : [])];
-            }
+    foreach (InputBindings::all() as $use) {
+        foreach (sourcesOf($use) as $source) {
+            $fed = [...$fed, ...match (true) {
+                $source instanceof Decision => [$source->path],
+                $source instanceof NamesOfYes => array_values($source->paths),
+                $source instanceof Conditional => [$source->by],
+                default => [],
+            }];
         }
     }
     // Said for people, or read where the job is led and its parts proposed.
@@ -105,7 +201,8 @@ it('asks at a station for nothing that is said after it', function (string $path
 })->with([['form.width_top', Station::Form], ['cuts.0.length', Station::Form], ['sizing.from', Station::Sizing], ['attempts.0.bore', Station::Wax], ['castings.0.bore', Station::Pour], ['joints.0.gap', Station::Join], ['parts.0.id', Station::Join], ['finish.grits', Station::Finish], ['handover.mark', Station::HandOver]]);
 
 it('reckons only what a job has chosen', function (array $typed, array $there, array $not): void {
-    $answers = job([...RING, ...$typed])->answers;
+    $job = job([...RING, ...$typed]);
+    $answers = array_filter(array_combine($job->uses(), array_map($job->answer(...), $job->uses())));
     foreach ($there as $use) {
         expect($answers)->toHaveKey($use);
     }
@@ -127,12 +224,12 @@ it('reckons only what a job has chosen', function (array $typed, array $there, a
 it('takes the claws for the pushing order, until another count is said', function (): void {
     $stone = ['stones.0.species' => 'ruby', 'stones.0.shape' => 'round', 'stones.0.width' => '5', 'stones.setting' => 'claws', 'stones.claws' => '6'];
     expect(job([...RING, ...$stone])->value('set.sequence', 'steps'))->toEqual(6)->and(job([...RING, ...$stone, 'set.count' => '5'])->value('set.sequence', 'steps'))->toEqual(5)
-        ->and(job([...RING, ...$stone, 'stones.setting' => 'bezel'])->wants['set.sequence'])->toBe(['set.count']);
+        ->and(job([...RING, ...$stone, 'stones.setting' => 'bezel'])->wants('set.sequence'))->toBe(['set.count']);
 });
 
 it('judges in the fire only the stones that are in it', function (): void {
     $rows = [...RING, 'stones.0.species' => 'opal', 'stones.1.species' => 'diamond', 'stones.1.in_fire' => true, 'parts.0.id' => 'a', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, a'];
-    $codes = static fn (array $typed): array => array_map(static fn ($finding): string => $finding->code, job($typed)->answers['join.plan']->findings);
+    $codes = static fn (array $typed): array => array_map(static fn ($finding): string => $finding->code, job($typed)->answer('join.plan')->findings);
     expect($codes($rows))->toContain('heat-with-care')->not->toContain('heat-harms-stone')
         ->and($codes([...$rows, 'stones.0.in_fire' => true]))->toContain('heat-harms-stone');
 });
@@ -140,12 +237,12 @@ it('judges in the fire only the stones that are in it', function (): void {
 it('knows on every kind of job the stones that are set, and old work for old work', function (): void {
     $joints = ['parts.0.id' => 'ring', 'parts.1.id' => 'insert', 'joints.0.id' => 'x', 'joints.0.parts' => 'ring, insert'];
     $sizing = [...RING, ...$joints, 'brief.kind' => 'sizing', 'sizing.from' => 'US 6', 'sizing.width' => '3', 'sizing.thickness' => '2', 'sizing.stones' => '13', 'sizing.stones_in' => 'head'];
-    $codes = static fn (array $typed, string $use): array => array_map(static fn ($finding): string => $finding->code, job($typed)->answers[$use]->findings);
+    $codes = static fn (array $typed, string $use): array => array_map(static fn ($finding): string => $finding->code, job($typed)->answer($use)->findings);
     expect($codes($sizing, 'join.plan'))->toContain('stones-unknown')->toContain('old-work-unasked')
         ->and($codes($sizing, 'size.change'))->toContain('stones-unknown');
     $known = [...$sizing, 'stones.0.species' => 'sapphire', 'stones.0.count' => '13', 'sizing.old_solder' => 'clean'];
     expect($codes($known, 'join.plan'))->toContain('boron-on-corundum')->not->toContain('stones-unknown')->not->toContain('old-work-unasked')
-        ->and(job($known)->answers['join.plan']->value('heats')[0]['coat'])->toContain('none with boron')
+        ->and(job($known)->answer('join.plan')->value('heats')[0]['coat'])->toContain('none with boron')
         // It is old work, whatever is ticked.
         ->and($codes([...$sizing, 'join.old_work' => false], 'join.plan'))->toContain('old-work-unasked');
 });
@@ -164,7 +261,8 @@ it('takes the stones’ estimate for their weight until they are weighed', funct
 
 it('says of a plan that cannot be read what is wrong, and of the job the rest', function (): void {
     $reckoned = job([...RING, 'parts.0.id' => 'a', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, b']);
-    expect($reckoned->errors['join.plan']['joints'][0])->toContain('b is not here')->and($reckoned->answers)->toHaveKey('form.band')->not->toHaveKey('join.plan');
+    expect($reckoned->errors('join.plan')['joints'][0])->toContain('b is not here')
+        ->and($reckoned->answer('form.band'))->not->toBeNull()->and($reckoned->answer('join.plan'))->toBeNull();
 });
 
 it('keeps a station’s figures as they were signed, lists left out', function (): void {
@@ -187,7 +285,7 @@ it('names lead, cadmium, mercury, vents, acids and rhodium where they are met', 
 
 it('proposes nothing that its own plan refuses', function (array $typed): void {
     $document = document([...RING, ...$typed]);
-    $proposed = SuggestedAssembly::of($document, JobCalculator::reckon($document, WorkshopSettings::shipped()));
+    $proposed = SuggestedAssembly::of($document, JobAnswers::of($document, WorkshopSettings::shipped()));
     $rows = [];
     foreach ($proposed as $group => $list) {
         foreach ($list as $at => $row) {
@@ -210,7 +308,7 @@ it('copies of a job what is a plan, not what was seen', function (): void {
 
 it('leaves no question open that is not of the job', function (array $typed): void {
     $reckoned = job([...RING, ...$typed]);
-    $asked = array_filter(array_keys($reckoned->wants + $reckoned->errors), static fn (string $use): bool => preg_match('/^(metal|pour|burnout|sprue|flask|investment|spin|cast|blank)\\./', $use) === 1);
+    $asked = array_filter($reckoned->uses(), static fn (string $use): bool => ($reckoned->wants($use) !== [] || $reckoned->errors($use) !== []) && preg_match('/^(metal|pour|burnout|sprue|flask|investment|spin|cast|blank)\\./', $use) === 1);
     expect($asked)->toBe([]);
 })->with([[['brief.kind' => 'fabricated']], [['brief.kind' => 'sizing', 'sizing.from' => 'US 6', 'sizing.width' => '3', 'sizing.thickness' => '2']], [['wax.process' => 'clay']]]);
 

@@ -23,9 +23,9 @@ it('shows a sum that comes out at the result', function (string $sheet, array $i
         if (is_string($value)) {
             continue;
         }
-        $sum = Arithmetic::of($working->with);
+        $sum = Arithmetic::of($working->formula->line());
         // Shown to four decimals at least: the sum is as near as those allow.
-        expect(abs($sum - $value))->toBeLessThan(2e-4 * max(1.0, abs($value)), "{$sheet} {$working->result}: {$working->with} = {$sum}, not {$value}");
+        expect(abs($sum - $value))->toBeLessThan(2e-4 * max(1.0, abs($value)), "{$sheet} {$working->result}: {$working->formula->line()} = {$sum}, not {$value}");
         $summed++;
     }
     expect($summed)->toBeGreaterThan(0);

@@ -11,7 +11,7 @@ use App\Http\Controllers\MetalController;
 use App\Models\Job;
 use HotSprue\Calculations;
 use HotSprue\Fields\Input;
-use HotSprue\Job\JobCalculator;
+use HotSprue\Job\JobAnswers;
 use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Console\Command;
 use Illuminate\Http\Request;
@@ -69,7 +69,7 @@ final class BenchCommand extends Command
         $job = Job::query()->with('rulebook')->whereNotNull('due_on')->orderByRaw('length(document) desc')->first() ?? throw new RuntimeException('There is no job to measure; start with the demo.');
         [$document, $settings] = [$job->held(), $job->settings()];
 
-        return Measured::of('core, a whole job', $times, static fn () => JobCalculator::reckon($document, $settings), 20.0);
+        return Measured::of('core, a whole job', $times, static fn () => JobAnswers::of($document, $settings), 20.0);
     }
 
     /** The metal page's whole answer with 50,000 movements, in a database of its own in memory. */

@@ -14,7 +14,7 @@ use HotSprue\Drawing\SvgWriter;
 use HotSprue\Drawing\View as Drawing;
 use HotSprue\Job\Change;
 use HotSprue\Job\ClientApproval;
-use HotSprue\Job\JobCalculator;
+use HotSprue\Job\JobAnswers;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -69,7 +69,7 @@ final class ClientPageController
         if ($said['what'] === 'approves') {
             // What may be cast is what was seen: the drawings stay with the letter, the figures with the word.
             $look->update(['shown' => ['at' => $word['at'], 'by' => $said['name'], 'drawings' => $this->drawings($look)]]);
-            $word['figures'] = ClientApproval::figures(JobCalculator::reckon($job->held(), $job->settings()));
+            $word['figures'] = ClientApproval::figures(JobAnswers::of($job->held(), $job->settings()));
         }
         $keeper->store($job, [new Change('words.'.$job->held()->nextKey('words'), null, $word)], null, EntryKind::Client);
     }

@@ -82,7 +82,9 @@ final class JobController
         $understood = Document::understood($request->changes(), $job->settings(), WorkshopTime::zone());
         $over = array_map(static fn (Change $change): Change => new Change($change->path, $document->at($change->path), $change->to), $understood);
 
-        return new JsonResponse((new JobAnswer($job, $document->with($over), $this->station($request, $job)))->toArray($request->boolean('page')));
+        $answer = new JobAnswer($job, $document->with($over), $this->station($request, $job));
+
+        return new JsonResponse($request->boolean('page') ? $answer->ofStation() : $answer->toArray());
     }
 
     public function change(ChangeList $request, Job $job): JsonResponse

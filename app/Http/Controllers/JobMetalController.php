@@ -96,7 +96,7 @@ final class JobMetalController
         if ($booked !== []) {
             throw BadInput::field('mass', sprintf('This sizing’s metal is booked already (movement %d). Take that back on the Metal page first.', $booked[0]['id']));
         }
-        $reckoned = (new JobAnswer($job, $job->held(), Station::Sizing))->reckoned();
+        $reckoned = (new JobAnswer($job, $job->held(), Station::Sizing))->answers();
         $grams = $reckoned->value('size.change', 'metal_change');
         $milligrams = (int) round(1000 * (is_numeric($grams) ? (float) $grams : 0.0));
         if ($milligrams === 0) {
@@ -122,7 +122,7 @@ final class JobMetalController
     /** The finished piece leaves the account: what finishing took off is loss, the rest is delivered. */
     public function deliver(Request $request, Job $job): JsonResponse
     {
-        $metal = (new JobAnswer($job, $job->held(), Station::HandOver))->reckoned()->value('hand.over', 'metal_mass');
+        $metal = (new JobAnswer($job, $job->held(), Station::HandOver))->answers()->value('hand.over', 'metal_mass');
         $lots = JobMetal::held($job);
         if (! is_numeric($metal) || $lots->isEmpty()) {
             throw BadInput::field('piece_mass', $lots->isEmpty() ? 'The account holds no metal of this job.' : 'Weigh the finished piece first.');

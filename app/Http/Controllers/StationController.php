@@ -16,7 +16,8 @@ use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
 use HotSprue\Job\Drift;
-use HotSprue\Job\JobCalculator;
+use HotSprue\Job\InputBindings;
+use HotSprue\Job\JobAnswers;
 use HotSprue\Job\Station;
 use HotSprue\Job\SuggestedAssembly;
 use Illuminate\Http\JsonResponse;
@@ -41,11 +42,10 @@ final class StationController
         $kept = ['state' => $asked['state'], 'by' => $this->name($request), 'at' => now()->toIso8601String()];
         if ($asked['state'] === 'signed') {
             $answer = new JobAnswer($job, $document, $station);
-            $open = array_filter($answer->toArray()['page']['findings'], static fn (array $finding): bool => $finding['level'] === 'stop' && $finding['override'] === null);
-            if ($open !== []) {
+            if ($answer->isBlocked()) {
                 throw BadInput::field('state', 'A stop stands open here; mend it, or override it with a reason, before signing off.');
             }
-            $kept['signed'] = Drift::copy($station, $answer->reckoned());
+            $kept['signed'] = Drift::copy($station, $answer->answers());
         }
 
         return $this->store($request, $job, [new Change($path, $document->at($path), $asked['state'] === 'open' ? null : $kept)], $station, EntryKind::Station);
@@ -72,7 +72,7 @@ final class StationController
             throw BadInput::field('parts', 'There are parts already; add to them, or take them away first.');
         }
         $changes = [];
-        foreach (SuggestedAssembly::of($document, JobCalculator::reckon($document, $job->settings())) as $group => $rows) {
+        foreach (SuggestedAssembly::of($document, JobAnswers::of($document, $job->settings())) as $group => $rows) {
             foreach ($rows as $at => $row) {
                 foreach ($row as $name => $typed) {
                     $changes[] = new Change("{$group}.{$at}.{$name}", null, $typed);
@@ -102,15 +102,15 @@ final class StationController
     /** What would change if the job took the workshop's present figures. */
     public function figures(Job $job): JsonResponse
     {
-        $now = JobCalculator::reckon($job->held(), $job->settings());
-        $then = JobCalculator::reckon($job->held(), Workshop::the()->rulebook->settings());
+        $now = JobAnswers::of($job->held(), $job->settings());
+        $then = JobAnswers::of($job->held(), Workshop::the()->rulebook->settings());
         $differences = [];
-        foreach (array_unique([...array_keys($now->answers), ...array_keys($then->answers)]) as $use) {
-            $results = ($now->answers[$use] ?? $then->answers[$use])->results;
+        foreach ($now->uses() as $use) {
+            $results = ($now->answer($use) ?? $then->answer($use))->results ?? [];
             foreach ($results as $result => ['unit' => $unit]) {
                 [$was, $becomes] = [$now->value($use, $result), $then->value($use, $result)];
                 if (! is_array($was) && ! Change::same($was, $becomes)) {
-                    $differences[] = ['use' => $use, 'result' => $result, 'unit' => $unit, 'now' => $was, 'then' => $becomes];
+                    $differences[] = ['use' => $use, 'result' => $result, 'label' => InputBindings::label($use, $result), 'unit' => $unit, 'now' => $was, 'then' => $becomes];
                 }
             }
         }

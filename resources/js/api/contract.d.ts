@@ -100,6 +100,7 @@ export interface components {
         Drift: {
             use: string;
             result: string;
+            label: string;
             signed: unknown;
             now: unknown;
             unit: string | null;
@@ -107,6 +108,7 @@ export interface components {
         Difference: {
             use: string;
             result: string;
+            label: string;
             now: unknown;
             then: unknown;
             unit: string | null;
@@ -227,7 +229,7 @@ export interface components {
                     value: boolean;
                     typed: string;
                 };
-                /** @description The alloy. */
+                /** @description The alloy it is to be made of. */
                 "brief.alloy"?: {
                     value: string;
                     typed: string;
@@ -253,7 +255,7 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description Width at the base. */
+                /** @description Width at the base; as the top unless said. */
                 "form.width_base"?: {
                     value: number;
                     typed: string;
@@ -263,22 +265,22 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description Thickness at the base. */
+                /** @description Thickness at the base; as the top unless said. */
                 "form.thickness_base"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Height of a knife’s edge. */
+                /** @description Height of a knife’s edge at the top. */
                 "form.edge"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description A court’s inner dome. */
+                /** @description A court’s inner dome at the top; 0.12 of the thickness unless said. */
                 "form.rise_inside"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description A court’s outer dome. */
+                /** @description A court’s outer dome at the top; 0.35 of the thickness unless said. */
                 "form.rise_outside"?: {
                     value: number;
                     typed: string;
@@ -324,22 +326,22 @@ export interface components {
                     value: "plate" | "disc";
                     typed: string;
                 };
-                /** @description Width of the plate; diameter of the disc. */
+                /** @description Width of a plate; diameter of a disc, or of the dome’s rim. */
                 "form.plate_width"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Length of the plate. */
+                /** @description Length of a plate; as its width unless said. */
                 "form.plate_length"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description How high the disc is domed. */
+                /** @description How high a disc is domed. */
                 "form.plate_dome"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description How many of them. */
+                /** @description How many of them are wanted. */
                 "form.plate_count"?: {
                     value: number;
                     typed: string;
@@ -364,12 +366,12 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description Into so many parts. */
+                /** @description Into so many equal parts. */
                 "form.divide_parts"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description What else is done to the metal. */
+                /** @description What is done to the metal. */
                 "form.work"?: {
                     /** @enum {string} */
                     value: "bend" | "dome" | "press" | "stretch" | "inlay" | "draw";
@@ -400,7 +402,7 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description Width of an insert laid round the band. */
+                /** @description Width of the insert. */
                 "form.inlay_width"?: {
                     value: number;
                     typed: string;
@@ -410,7 +412,7 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description Depth of its groove. */
+                /** @description Depth of the groove. */
                 "form.inlay_depth"?: {
                     value: number;
                     typed: string;
@@ -420,29 +422,29 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description Cross-section of the shank where it is cut. */
+                /** @description Cross-section of the shank. */
                 "sizing.profile"?: {
                     /** @enum {string} */
                     value: "flat" | "half-round" | "court" | "round" | "knife";
                     typed: string;
                 };
-                /** @description Width of the shank where it is cut. */
+                /** @description Width of the shank. */
                 "sizing.width"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Thickness of the shank where it is cut. */
+                /** @description Thickness of the shank. */
                 "sizing.thickness"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description How it is done, chosen by hand. */
+                /** @description How it is done, where it is chosen by hand. */
                 "sizing.method"?: {
                     /** @enum {string} */
                     value: "stretch" | "compress" | "insert" | "take-out";
                     typed: string;
                 };
-                /** @description Width of the saw cut. */
+                /** @description Width of a saw cut. */
                 "sizing.kerf"?: {
                     value: number;
                     typed: string;
@@ -506,28 +508,28 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description From the foot to the seat. */
+                /** @description From the foot to the seat; pavilion + 0.4, or 1.0 under a cabochon, unless said. */
                 "stones.seat_height"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Metal pushed over the girdle. */
+                /** @description Metal pushed over the girdle; by the width unless said. */
                 "stones.cover"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Width of the ledge. */
+                /** @description Width of the ledge that the stone rests on. */
                 "stones.ledge_width"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description How the strip goes round points. */
+                /** @description How the strip goes round points; scored for rectangle and octagon unless said. */
                 "stones.corners"?: {
                     /** @enum {string} */
                     value: "bent" | "scored";
                     typed: string;
                 };
-                /** @description How many claws. */
+                /** @description How many claws; by the shape unless said. */
                 "stones.claws"?: {
                     value: number;
                     typed: string;
@@ -537,12 +539,12 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description Depth of the notch. */
+                /** @description Depth of the notch; 0.3 of the wire unless said. */
                 "stones.notch"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Top of the girdle under the surface. */
+                /** @description Top of the girdle under the surface; by the style unless said. */
                 "stones.girdle_below"?: {
                     value: number;
                     typed: string;
@@ -562,27 +564,27 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description How many round the centre. */
+                /** @description How many round the centre, instead of as many as fit. */
                 "stones.halo_count"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Stones in a row over the band. */
+                /** @description How many stones in all, instead of a list. */
                 "stones.row_count"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description The largest of the row. */
+                /** @description The largest, where they are interpolated. */
                 "stones.row_largest"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description The smallest of the row. */
+                /** @description The smallest, where they are interpolated. */
                 "stones.row_smallest"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Gap between two of the row. */
+                /** @description Gap between girdles. */
                 "stones.row_gap"?: {
                     value: number;
                     typed: string;
@@ -629,12 +631,12 @@ export interface components {
                     value: "blank" | "trued" | "wax";
                     typed: string;
                 };
-                /** @description Letters or signs round the band. */
+                /** @description The letters or signs, in order. */
                 "wax.text"?: {
                     value: string;
                     typed: string;
                 };
-                /** @description Left plain between their end and beginning. */
+                /** @description Left plain between the end and the beginning. */
                 "wax.text_margin"?: {
                     value: number;
                     typed: string;
@@ -645,12 +647,12 @@ export interface components {
                     value: "carved" | "mould" | "resin" | "clay";
                     typed: string;
                 };
-                /** @description Linear shrinkage from pattern to casting. */
+                /** @description Linear shrinkage from pattern to casting; by the process unless said. */
                 "wax.shrinkage"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description How much finishing takes. */
+                /** @description How much finishing takes; scales the allowances not typed. */
                 "wax.finishing"?: {
                     /** @enum {string} */
                     value: "light" | "usual" | "heavy";
@@ -671,7 +673,7 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description The wax. */
+                /** @description The wax it is made of. */
                 "wax.wax"?: {
                     value: string;
                     typed: string;
@@ -681,7 +683,7 @@ export interface components {
                     value: string;
                     typed: string;
                 };
-                /** @description Sprues to the pattern. */
+                /** @description Sprues to one pattern; by reach and mass unless said. */
                 "tree.count"?: {
                     value: number;
                     typed: string;
@@ -692,7 +694,7 @@ export interface components {
                     value: "base" | "head" | "shoulders";
                     typed: string;
                 };
-                /** @description Angle between a Y’s arms. */
+                /** @description Angle between a Y’s arms round the ring; evenly spaced unless said. */
                 "tree.y_angle"?: {
                     value: number;
                     typed: string;
@@ -712,7 +714,7 @@ export interface components {
                     value: string;
                     typed: string;
                 };
-                /** @description Ml of water to 100 g of powder. */
+                /** @description Ml of water to 100 g of powder: 38 heavy plain work, 42 fine detail. */
                 "tree.water_per_100"?: {
                     value: number;
                     typed: string;
@@ -733,12 +735,12 @@ export interface components {
                     value: "short" | "long";
                     typed: string;
                 };
-                /** @description Minutes it is to stand. */
+                /** @description Minutes it is to stand; the school’s least unless said. */
                 "tree.stand"?: {
                     value: number;
                     typed: string;
                 };
-                /** @description The programme. */
+                /** @description The programme; auto goes by the widest flask. */
                 "burnout.school"?: {
                     /** @enum {string} */
                     value: "auto" | "short" | "medium" | "long" | "three-step" | "overnight";
@@ -805,7 +807,7 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description Button as a share of the fill. */
+                /** @description Button as a share of the fill; by the method unless said. */
                 "pour.button_fraction"?: {
                     value: number;
                     typed: string;
@@ -820,12 +822,12 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description Joints in the order that they are made in. */
+                /** @description Joints in the order that they are to be made in. */
                 "join.order"?: {
                     value: string[];
                     typed: string;
                 };
-                /** @description Solders to choose from. */
+                /** @description Solders to choose from; what the cupboard holds for these metals unless said. */
                 "join.solders"?: {
                     value: string[];
                     typed: string;
@@ -852,7 +854,7 @@ export interface components {
                     value: "hardest" | "easy";
                     typed: string;
                 };
-                /** @description Whether old work is in it. */
+                /** @description Whether it is old work, brought in. */
                 "join.old_work"?: {
                     value: boolean;
                     typed: string;
@@ -1035,18 +1037,18 @@ export interface components {
                     value: string;
                     typed: string;
                 };
-                /** @description Outline of its girdle. */
+                /** @description Outline of the girdle. */
                 shape?: {
                     /** @enum {string} */
                     value: "round" | "oval" | "marquise" | "pear" | "cushion" | "octagon" | "rectangle" | "trillion";
                     typed: string;
                 };
-                /** @description Width; the diameter of a round. */
+                /** @description Width of the girdle; the diameter of a round. */
                 width?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Length. */
+                /** @description Length of the girdle; as the width for a round, and not for a trillion. */
                 length?: {
                     value: number;
                     typed: string;
@@ -1089,7 +1091,7 @@ export interface components {
                     value: "bought" | "heirloom" | "reclaimed";
                     typed: string;
                 };
-                /** @description Reclaimed: whether the old setting is to be kept. */
+                /** @description Reclaimed: whether the old setting is kept. */
                 keep_setting?: {
                     value: boolean;
                     typed: string;
@@ -1109,7 +1111,7 @@ export interface components {
                     value: string;
                     typed: string;
                 };
-                /** @description Whether it is set while the piece is soldered. */
+                /** @description Whether it is set while the piece is in the fire. */
                 in_fire?: {
                     value: boolean;
                     typed: string;
@@ -1137,7 +1139,7 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description How many now. */
+                /** @description How many are cut now. */
                 count?: {
                     value: number;
                     typed: string;
@@ -1166,27 +1168,27 @@ export interface components {
                     value: boolean;
                     typed: string;
                 };
-                /** @description Mass of the stones in it. */
+                /** @description Mass of stones stuck in the wax when it was weighed. */
                 stones_mass?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Bore by caliper. */
+                /** @description Bore of the wax as measured. */
                 bore?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Width by caliper. */
+                /** @description Width of the wax as measured. */
                 width?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Thinnest thickness by caliper. */
+                /** @description Thickness of the wax at its thinnest, as measured. */
                 thickness?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Pairs measured on both sides. */
+                /** @description Each pair, measured. */
                 pairs?: {
                     value: {
                         name: string;
@@ -1573,6 +1575,7 @@ export interface components {
         };
         Field: {
             name: string;
+            label: string;
             quantity: string;
             unit: string | null;
             meaning: string;
@@ -1588,6 +1591,7 @@ export interface components {
         };
         Output: {
             name: string;
+            label: string;
             quantity: string;
             unit: string | null;
             meaning: string;

@@ -32,8 +32,7 @@ export function RowsTable({
                                     pr={2}
                                     title={column.meaning}
                                 >
-                                    {column.name.replaceAll('_', ' ')}{' '}
-                                    {column.unit && column.unit !== '1' ? column.unit : ''}
+                                    {column.label} {column.unit && column.unit !== '1' ? column.unit : ''}
                                 </Box>
                             ))}
                         </tr>
@@ -46,7 +45,7 @@ export function RowsTable({
                                         <Cell
                                             column={column}
                                             value={row[column.name]}
-                                            label={`${column.name.replaceAll('_', ' ')} of row ${index + 1}`}
+                                            label={`${column.label} of row ${index + 1}`}
                                             onPut={(value) => put(index, column.name, value)}
                                         />
                                     </td>

@@ -1,52 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, Kept } from '../api/types';
 import { FigureField } from '../bench/FigureField';
-import { fieldAt, pathWords } from '../shell/catalogue';
+import { fieldAt } from '../shell/catalogue';
 import { held } from './held';
 import type { Work } from './useJob';
 import type { InHand } from './working';
 
 const WIDE = ['text'];
-/** Where the last word of a path says too little. */
-const LABELS: Record<string, string> = {
-    'brief.kind': 'kind of job',
-    'form.rounded': 'on the mandrel, rounded',
-    'form.plate': 'plate or disc',
-    'form.plate_dome': 'domed, high',
-    'form.plate_count': 'how many',
-    'form.divide_total': 'length to divide',
-    'form.divide_parts': 'into parts',
-    'form.work': 'what is done',
-    'form.work_strain': 'how far, %',
-    'form.work_rim': 'dome, across',
-    'form.work_height': 'dome, high',
-    'form.work_before': 'area before',
-    'form.work_after': 'area after',
-    'join.solders': 'solders to choose from',
-    'join.law': 'as the assay office asks',
-    'join.school': 'one joint alone takes',
-    'join.old_work': 'old work in it?',
-    'join.old_solder': 'seen on the old work',
-    'sizing.stones_in': 'stones in it',
-    'sizing.joint': 'has a joint already?',
-    'sizing.old_solder': 'seen under the glass',
-    'sizing.method': 'how, if you choose',
-    'finish.finish': 'look',
-    'finish.tumble': 'tumbled?',
-    'finish.patina': 'patina in the lows?',
-    'finish.rhodium': 'rhodium?',
-    'finish.wheels': 'wheels beside stones?',
-    'finish.guarded': 'stones guarded?',
-    'finish.ultrasonic': 'ultrasonic bath?',
-    'finish.steam': 'steam?',
-    'finish.pickle': 'pickle again?',
-    'finish.torch': 'fire again?',
-    'finish.fires_left': 'heats still to come',
-    'handover.expected_mass': 'should weigh',
-    'handover.client_metal': 'client’s metal given',
-    'handover.client_returned': 'and returned',
-};
-
 /** One decision or reading of the job, wherever it stands. */
 export function Decision({
     path,
@@ -84,7 +44,7 @@ export function Decision({
     const toggled = edited && typeof edited.to === 'boolean' ? edited.to : undefined;
     return (
         <FigureField
-            label={label ?? LABELS[path] ?? pathWords(path)}
+            label={label ?? field.label}
             field={field}
             value={
                 toggled ??

@@ -135,7 +135,7 @@ export function JobMenu({ work, onHistory }: { work: Work; onHistory: () => void
                     </Box>
                     {differences.slice(0, 14).map((one) => (
                         <Box key={one.use + one.result} fontSize="14px">
-                            {one.result.replaceAll('_', ' ')}:{' '}
+                            {one.label}:{' '}
                             {
                                 say(
                                     one.now,

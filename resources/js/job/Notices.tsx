@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Catalogue } from '../api/types';
+import type { Catalogue, Station } from '../api/types';
 import { say, useUnits } from '../bench/units';
 import { pathWords } from '../shell/catalogue';
 import { typedOf } from './held';
@@ -36,7 +36,7 @@ export function Notices({
     catalogue,
 }: {
     work: Work;
-    drift: { use: string; result: string; signed?: unknown; now?: unknown }[];
+    drift: Station['drift'];
     catalogue: Catalogue;
 }) {
     const { units } = useUnits();
@@ -86,7 +86,7 @@ export function Notices({
                     <Box fontWeight="600">Something before this changed since it was signed off</Box>
                     {drift.slice(0, 4).map((one) => (
                         <Box key={one.use + one.result} fontSize="14.5px">
-                            {one.result.replaceAll('_', ' ')}: signed at{' '}
+                            {one.label}: signed at{' '}
                             {say(one.signed, quantity(one.use, one.result), units).figure}, now{' '}
                             {say(one.now, quantity(one.use, one.result), units).figure}
                         </Box>

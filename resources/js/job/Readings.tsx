@@ -1,5 +1,6 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
+import { fieldAt } from '../shell/catalogue';
 import type { Catalogue } from '../api/types';
 import { Pictures } from './BriefParts';
 import { Decision } from './DecisionRail';
@@ -21,30 +22,6 @@ const TAKEN: Record<string, 'balance' | 'caliper'> = {
     length: 'caliper',
     depth: 'caliper',
     mass: 'balance',
-};
-
-const LABELS: Record<string, string> = {
-    'attempts.weighed': 'what was on the balance?',
-    'attempts.stones_in_wax': 'stones stuck in it?',
-    'castings.verdict': 'verdict',
-    'stones.name': 'which stone',
-    'stones.keep_setting': 'keep the old setting?',
-    'stones.removed': 'taken out',
-    'stones.acknowledged': 'client signed for it',
-    'stones.place': 'where it is now',
-    'stones.in_fire': 'set while it is soldered?',
-    'cuts.count': 'how many',
-    'parts.id': 'part',
-    'joints.id': 'joint',
-    'joints.parts': 'joins',
-    'joints.after': 'comes after',
-    'joints.same_heat': 'shares heat',
-    'joints.hollow': 'closes a hollow?',
-    'joints.vent': 'vent drilled?',
-    'joints.guard': 'guarded?',
-    'joints.cold': 'without a torch?',
-    'joints.textured': 'textured face?',
-    'joints.thin_wire': 'thin wire?',
 };
 
 /** Lists whose rows may be taken out; waxes and castings are history. */
@@ -110,18 +87,13 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                     if (name === 'pairs' || (group === 'joints' && WITH_HEAT.includes(name))) return null;
                     return (
                         <Box key={path} display="grid" gap={1} alignContent="start">
-                            <Decision
-                                path={path}
-                                label={LABELS[`${group}.${name}`]}
-                                work={work}
-                                catalogue={catalogue}
-                            />
+                            <Decision path={path} work={work} catalogue={catalogue} />
                             {device ? (
                                 <Act
                                     kind="offer"
                                     px={2}
                                     fontSize="13.5px"
-                                    aria-label={`Take ${name.replaceAll('_', ' ')} from the ${device}`}
+                                    aria-label={`Take ${fieldAt(catalogue, path)?.label} from the ${device}`}
                                     onClick={() => void take(device, path)}
                                 >
                                     from the {device}

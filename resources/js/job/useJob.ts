@@ -143,6 +143,9 @@ export function useJob(number: number, station: StationName | undefined) {
                       ...live,
                       answers: { ...base.answers, ...live.answers },
                       inputs: { ...base.inputs, ...live.inputs },
+                      stations: base.stations.map(
+                          (one) => live.stations.find((now) => now.name === one.name) ?? one,
+                      ),
                   }
                 : base,
         [pending, live, base],

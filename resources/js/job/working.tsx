@@ -16,9 +16,6 @@ export interface InHand {
     name: string;
 }
 
-/** An input or result as one says it; its unit stands beside the figure. */
-const words = (name: string) => name.replace(/_(mm3|ml|deg|us)$/, '').replaceAll('_', ' ');
-
 /** How the figure in hand came about: its formula with this job's own numbers, why, and where each came from. */
 export function WorkingCard({
     inHand,
@@ -38,6 +35,7 @@ export function WorkingCard({
     const output = sheet?.results.find((one) => one.name === inHand.name);
     const field = sheet?.inputs.find((one) => one.name === inHand.name);
     const input = inputs?.[inHand.name];
+    const label = (name: string) => sheet?.inputs.find((one) => one.name === name)?.label ?? name;
     const said = say(
         inHand.kind === 'result' ? result?.value : input?.value,
         inHand.kind === 'result' ? output?.quantity : field?.quantity,
@@ -46,7 +44,7 @@ export function WorkingCard({
     return (
         <Box bg="sunk" p={4} borderRadius="3px" aria-live="polite" data-testid="working">
             <Box fontSize="13px" color="soft" fontWeight="600" mb={1}>
-                Working · {words(inHand.name)}
+                Working · {output?.label ?? field?.label}
             </Box>
             {inHand.kind === 'result' && working ? (
                 <>
@@ -65,7 +63,7 @@ export function WorkingCard({
                     <ul className="origins">
                         {Object.entries(working.used).map(([name, origin]) => (
                             <li key={name}>
-                                {words(name)}: {ORIGINS[origin] ?? origin}
+                                {label(name)}: {ORIGINS[origin] ?? origin}
                             </li>
                         ))}
                     </ul>

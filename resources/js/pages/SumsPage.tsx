@@ -276,7 +276,7 @@ function One({ sheet }: { sheet: Sheet }) {
         const said = Array.isArray(raw) ? raw.join('; ') : raw === undefined ? undefined : String(raw);
         return (
             <FigureField
-                label={label ?? input.name.replaceAll('_', ' ')}
+                label={label ?? input.label}
                 field={input}
                 value={
                     sum?.inputs[input.name]?.value ??

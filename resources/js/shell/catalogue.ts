@@ -2,10 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import { get } from '../api/client';
 import type { Catalogue, Field } from '../api/types';
 
+/** What the last catalogue said, for words that are made outside of components. */
+let known: Catalogue | undefined;
+
 export function useCatalogue(): Catalogue | undefined {
     return useQuery({
         queryKey: ['catalogue'],
-        queryFn: () => get<Catalogue>('catalogue'),
+        queryFn: async () => (known = await get<Catalogue>('catalogue')),
         staleTime: 60_000,
     }).data;
 }
@@ -21,8 +24,8 @@ export function stationWords(catalogue: Catalogue | undefined, name: string): st
     return catalogue?.stations.find((one) => one.name === name)?.label ?? name;
 }
 
-/** A path as one says it: `thickness top`. */
+/** A path as one says it: `thickness at the top`. */
 export function pathWords(path: string): string {
-    const parts = path.split('.');
-    return (parts.at(-1) ?? path).replaceAll('_', ' ');
+    const field = known && fieldAt(known, path);
+    return field?.label ?? (path.split('.').at(-1) ?? path).replaceAll('_', ' ');
 }

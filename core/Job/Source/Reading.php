@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Job\Source;
+
+use HotSprue\Fields\Origin;
+use HotSprue\Job\JobAnswers;
+
+/** One reading of the row in hand: the centre stone, the wax on the bench, the last casting. */
+final readonly class Reading extends Source
+{
+    public function __construct(public string $group, public string $name) {}
+
+    public function value(JobAnswers $job): mixed
+    {
+        $index = $job->inHand($this->group);
+
+        return $index === null ? null : ($job->document->list($this->group)[$index][$this->name]['value'] ?? null);
+    }
+
+    public function origin(): Origin
+    {
+        return Origin::Measured;
+    }
+
+    public function path(JobAnswers $job): string
+    {
+        return $job->document->rowPath($this->group, $job->inHand($this->group), $this->name);
+    }
+}

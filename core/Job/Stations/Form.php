@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Job\Stations;
+
+use HotSprue\Fields\Field;
+use HotSprue\Job\CalculationUse;
+use HotSprue\Job\Figure;
+use HotSprue\Job\From;
+use HotSprue\Job\SharedInputs;
+use HotSprue\Job\StationPlan;
+use HotSprue\Measures\Quantity;
+
+/** The form of the ring, and what is cut and bent from stock where it is made by hand. */
+final class Form extends StationPlan
+{
+    public function signOff(): string
+    {
+        return 'Settle this form';
+    }
+
+    public function uses(): array
+    {
+        return [$this->band(), ...$this->cut(), ...$this->worked(), $this->rounded()];
+    }
+
+    private function band(): CalculationUse
+    {
+        return CalculationUse::of('form.band', [
+            'inner_diameter' => SharedInputs::finger(),
+            ...SharedInputs::decisions('form', 'width_top', 'width_base', 'thickness_top', 'thickness_base'),
+            ...SharedInputs::profile(),
+            'head_volume_mm3' => [
+                From::result('seat.bezel', 'volume_mm3'),
+                From::result('seat.tube', 'volume_mm3'),
+                From::result('seat.claw', 'volume_mm3'),
+            ],
+            'alloy' => From::decision('brief.alloy'),
+            ...SharedInputs::decisions('form', 'beside_neighbour', 'neighbour_profile'),
+        ])->needing('inner_diameter')->without('unrolled', whileAnswered: 'strip.length');
+    }
+
+    /** @return list<CalculationUse> what is cut from stock */
+    private function cut(): array
+    {
+        return [
+            CalculationUse::of('strip.length', [
+                'inner_diameter' => SharedInputs::finger(),
+                'width' => From::decision('form.width_top'),
+                'thickness' => From::decision('form.thickness_top'),
+                ...SharedInputs::profile(),
+                ...SharedInputs::decisions('form', 'overlap', 'gap', 'trim', 'stock_length'),
+                'alloy' => From::decision('brief.alloy'),
+            ])->when(From::decision('brief.kind'), 'fabricated'),
+            CalculationUse::of('stock.cut', [
+                'stock_length' => From::decision('form.stock_length'),
+                'pieces' => From::rows('cuts', 'length', 'name', 'count'),
+                'shank' => From::result('strip.length', 'length'),
+            ])->when(From::rows('cuts', 'length')),
+            CalculationUse::of('plate.cut', [
+                'shape' => From::decision('form.plate'),
+                'width' => From::decision('form.plate_width'),
+                'length' => From::decision('form.plate_length'),
+                'dome_height' => From::decision('form.plate_dome'),
+                'count' => From::decision('form.plate_count'),
+                ...SharedInputs::decisions('form', 'sheet_width', 'sheet_length'),
+                'thickness' => From::decision('form.sheet_thickness'),
+                'alloy' => From::decision('brief.alloy'),
+            ])->when(From::decision('form.plate')),
+            CalculationUse::of('layout.divide', [
+                'total' => From::decision('form.divide_total'),
+                'parts' => From::decision('form.divide_parts'),
+            ])->named('form.divide')->when(From::decision('form.divide_total')),
+        ];
+    }
+
+    /** @return list<CalculationUse> how it is bent, annealed and laid in */
+    private function worked(): array
+    {
+        $bent = [
+            'alloy' => From::decision('brief.alloy'),
+            'inner_diameter' => SharedInputs::finger(),
+            'thickness' => From::decision('form.thickness_top'),
+        ];
+
+        return [
+            CalculationUse::of('anneal.passes', $bent)->named('anneal.bend')->when(From::decision('brief.kind'), 'fabricated'),
+            CalculationUse::of('anneal.passes', [
+                ...$bent,
+                'work' => From::decision('form.work'),
+                'strain' => From::decision('form.work_strain'),
+                'rim' => From::decision('form.work_rim'),
+                'height' => From::decision('form.work_height'),
+                'area_before' => From::decision('form.work_before'),
+                'area_after' => From::decision('form.work_after'),
+            ])->when(From::decision('form.work')),
+            CalculationUse::of('inlay.fit', [
+                'outer_diameter' => From::result('form.band', 'outer_diameter_top'),
+                'groove_depth' => From::decision('form.inlay_depth'),
+                'inner_diameter' => SharedInputs::finger(),
+                'band_width' => From::decision('form.width_top'),
+                'width' => From::decision('form.inlay_width'),
+                'thickness' => From::decision('form.inlay_thickness'),
+                'alloy' => From::decision('brief.alloy'),
+            ])->when(From::decision('form.inlay_width')),
+        ];
+    }
+
+    private function rounded(): CalculationUse
+    {
+        return CalculationUse::of('size.change', [
+            'from' => From::decision('form.rounded'),
+            'to' => [From::result('size.fit', 'inner_circumference'), From::decision('brief.finger')],
+            'width' => From::decision('form.width_top'),
+            'thickness' => From::decision('form.thickness_top'),
+            ...SharedInputs::profile(),
+            'alloy' => From::decision('brief.alloy'),
+        ])->named('size.rounded')->when(From::decision('form.rounded'))->without('sizing');
+    }
+
+    public function decisions(): array
+    {
+        return [
+            self::fed('form.profile')->default('flat'),
+            ...self::allFed('form', 'width_top', 'width_base', 'thickness_top', 'thickness_base', 'edge', 'rise_inside',
+                'rise_outside', 'beside_neighbour', 'neighbour_profile'),
+            ...self::allFed('form', 'overlap', 'gap', 'trim', 'stock_length'),
+            Field::of(Quantity::RingSize, 'form.rounded', 'size on the mandrel once it is rounded')->called('on the mandrel, rounded'),
+            ...self::allFed('form', 'plate', 'plate_width', 'plate_length', 'plate_dome', 'plate_count', 'sheet_width',
+                'sheet_length', 'sheet_thickness', 'divide_total', 'divide_parts'),
+            ...self::allFed('form', 'work', 'work_strain', 'work_rim', 'work_height', 'work_before', 'work_after',
+                'inlay_width', 'inlay_thickness', 'inlay_depth'),
+        ];
+    }
+
+    public function figures(): array
+    {
+        return [
+            Figure::of('form.band', 'ring_volume_mm3', 'volume, with its head')->unless('strip.length'),
+            Figure::of('form.band', 'mass', 'mass, with its head'),
+            Figure::of('form.band', 'outer_height', 'outside, top to base')->unless('strip.length'),
+            Figure::of('form.band', 'least_thickness', 'thinnest, heavily worked')->unless('strip.length'),
+            Figure::of('form.band', 'section_modulus', 'section modulus')->unless('strip.length'),
+            Figure::of('strip.length', 'length', 'strip to cut'),
+            // What is left after the shank alone is not what is left.
+            Figure::of('strip.length', 'left_over', 'left of the stock')->unless('stock.cut'),
+            Figure::of('stock.cut', 'left_over', 'left of the stock'),
+            Figure::of('anneal.bend', 'anneals', 'annealings to bend'),
+            Figure::of('size.rounded', 'method', 'once rounded'),
+        ];
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Job\Stations;
+
+use HotSprue\Fields\Field;
+use HotSprue\Job\CalculationUse;
+use HotSprue\Job\Figure;
+use HotSprue\Job\From;
+use HotSprue\Job\SharedInputs;
+use HotSprue\Job\StationPlan;
+
+/** The wax: what is carved, from which blank, with which lines on it, and what it will finish at. */
+final class Wax extends StationPlan
+{
+    public function signOff(): string
+    {
+        return 'Pass this wax';
+    }
+
+    public function uses(): array
+    {
+        return [...$this->carved(), ...$this->lines(), $this->predicted()];
+    }
+
+    /** @return list<CalculationUse> */
+    private function carved(): array
+    {
+        return [
+            CalculationUse::of('wax.dimensions', [
+                'inner_diameter' => SharedInputs::finger(),
+                'width' => From::decision('form.width_top'),
+                'width_base' => From::decision('form.width_base'),
+                'thickness' => From::decision('form.thickness_top'),
+                'thickness_base' => From::decision('form.thickness_base'),
+                ...SharedInputs::shrinkage(),
+                ...SharedInputs::finishing(),
+            ])->needing('inner_diameter')->without('unrolled'),
+            // The pattern is the form of the wax; it was judged, and drawn, as a form at Form.
+            CalculationUse::of('form.band', [
+                'inner_diameter' => From::result('wax.dimensions', 'bore'),
+                'width_top' => From::result('wax.dimensions', 'width'),
+                'width_base' => From::result('wax.dimensions', 'width_base'),
+                'thickness_top' => From::result('wax.dimensions', 'thickness'),
+                'thickness_base' => From::result('wax.dimensions', 'thickness_base'),
+                ...SharedInputs::profile(),
+                'head_volume_mm3' => SharedInputs::castHead('wax_volume_mm3'),
+                ...SharedInputs::headRoom(),
+            ])->named('wax.pattern')->needing('inner_diameter')->drawnAs('section-top')->judgedElsewhere(),
+            CalculationUse::of('blank.choose', [
+                ...SharedInputs::results('wax.dimensions', 'bore', 'width', 'width_base', 'thickness', 'thickness_base'),
+                ...SharedInputs::headRoom(),
+                'pattern_volume_mm3' => From::result('wax.pattern', 'ring_volume_mm3'),
+                'blank' => From::decision('wax.blank'),
+            ])->notOfClay(),
+        ];
+    }
+
+    /** @return list<CalculationUse> what is laid out on the wax */
+    private function lines(): array
+    {
+        return [
+            CalculationUse::of('layout.grid', [
+                ...SharedInputs::results('wax.dimensions', 'width', 'width_base', 'thickness', 'thickness_base', 'bore'),
+                'slice' => From::result('blank.choose', 'slice'),
+                'wrapped_on' => [
+                    From::result('blank.choose', 'blank_across')->onlyFor('wax.wrapped', 'blank'),
+                    From::result('blank.choose', 'trued_across')->onlyFor('wax.wrapped', 'trued'),
+                ],
+                'stones' => [From::result('layout.row', 'on_band'), From::result('seat.round', 'on_band')],
+                'stones_on' => From::result('form.band', 'outer_diameter_top'),
+            ])->notOfClay(),
+            CalculationUse::of('layout.lettering', [
+                'text' => From::decision('wax.text'),
+                'margin' => From::decision('wax.text_margin'),
+                'outer_diameter' => From::result('wax.dimensions', 'outside'),
+            ])->when(From::decision('wax.text')),
+            CalculationUse::of('layout.symmetry', ['pairs' => From::reading('attempts', 'pairs')])
+                ->when(From::reading('attempts', 'pairs')),
+        ];
+    }
+
+    private function predicted(): CalculationUse
+    {
+        return CalculationUse::of('wax.predict', [
+            ...SharedInputs::readings('attempts', 'bore', 'width', 'thickness'),
+            'wanted_diameter' => From::result('size.fit', 'inner_diameter'),
+            ...SharedInputs::shrinkage(),
+            ...SharedInputs::finishing(),
+        ]);
+    }
+
+    public function decisions(): array
+    {
+        return [
+            Field::choice('wax.wrapped', ['blank', 'trued', 'wax'], 'what the grid is wrapped round now')->default('wax'),
+            self::fed('wax.text'),
+            self::fed('wax.text_margin'),
+            self::fed('wax.process')->default('carved'),
+            self::fed('wax.shrinkage'),
+            self::fed('wax.finishing')->default('usual'),
+            ...self::allFed('wax', 'finish_inside', 'finish_outside', 'finish_side', 'wax', 'blank'),
+        ];
+    }
+
+    public function figures(): array
+    {
+        return [
+            Figure::of('wax.dimensions', 'bore', 'bore to carve')->always(),
+            Figure::of('wax.dimensions', 'bore_mark', 'on the stick')->always(),
+            Figure::of('blank.choose', 'slice', 'slice to cut')->always(),
+            Figure::of('metal.charge', 'piece_mass', 'this wax in metal')->always(),
+            Figure::of('wax.predict', 'inner_diameter', 'finishes at, inside')->always(),
+        ];
+    }
+}
