@@ -12,7 +12,6 @@ use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
 use HotSprue\Calculation\UnknownCalculation;
 use HotSprue\Fields\BadInput;
-use HotSprue\Fields\Input;
 use HotSprue\Finish\CareAdvice;
 use HotSprue\Finish\FinishPlan;
 use HotSprue\Finish\HandOver;
@@ -157,6 +156,6 @@ final class Calculations
             unset($raw['rules']);
         }
 
-        return $sheet->reckon(Input::read(self::describe($name)->inputs, $raw, $settings), $settings);
+        return Answer::of($sheet, $raw, $settings);
     }
 }

@@ -54,7 +54,7 @@ final class KilnLog
         $rows = array_map(static fn (float $minute, ?float $c): array => ['run_id' => $run->id, 'minute' => $minute, 'kiln_c' => $c, 'planned_c' => $kiln->planned($minute), 'logged_at' => now()], $minutes, $kiln->readings($minutes));
         DB::table('kiln_log')->insertOrIgnore($rows);
         $log = array_map(static fn (object $row): array => ['min' => (float) $row->minute, 'kiln_c' => $row->kiln_c === null ? null : (float) $row->kiln_c, 'planned_c' => (float) $row->planned_c], array_values(DB::table('kiln_log')->where('run_id', $run->id)->orderBy('minute')->get()->all()));
-        foreach (KilnWatch::alarms($log, Workshop::the()->rulebook->settings()->num('burnout.gypsum_limit')) as $code => $alarm) {
+        foreach (KilnWatch::alarms($log, Workshop::the()->rulebook->settings()) as $code => $alarm) {
             self::alarm($run, $code, $alarm['min'], $alarm['message']);
         }
     }

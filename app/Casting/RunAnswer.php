@@ -10,12 +10,13 @@ use App\Models\Job;
 use App\Models\Run;
 use App\Models\RunFlask;
 use App\Models\Workshop;
-use HotSprue\Calculations;
+use HotSprue\Burnout\BurnoutCore;
+use HotSprue\Calculation\Answer;
 use HotSprue\Casting\CastingStep;
 use HotSprue\Drawing\RunDrawing;
-use HotSprue\Fields\Input;
 use HotSprue\Job\Station;
 use HotSprue\Stock\Alloy;
+use HotSprue\Tree\InvestmentMix;
 use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Cache;
@@ -69,7 +70,7 @@ final class RunAnswer
     {
         $job = $flask->jobs->sortBy('number')->first();
         $answer = ($job === null ? null : (new JobAnswer($job, $job->held(), Station::Tree))->answers()->answer('investment.mix'))
-            ?? Calculations::named('investment.mix')->reckon(Input::read(Calculations::describe('investment.mix')->inputs, ['flask_diameter' => $flask->diameter, 'flask_height' => $flask->height], $settings), $settings);
+            ?? Answer::of(new InvestmentMix, ['flask_diameter' => $flask->diameter, 'flask_height' => $flask->height], $settings);
 
         return ['powder' => $answer->num('powder_mass'), 'water' => $answer->num('water_mass'), 'clock' => $answer->value('clock'), 'stand_min' => $answer->num('stand_min')];
     }
@@ -119,7 +120,7 @@ final class RunAnswer
         $raw = ['diameter' => (float) $widest, 'stages' => array_map(static fn (array $stage): array => ['temperature' => $stage['to'], 'minutes' => $stage['minutes']], $run->stages)];
 
         return Cache::remember('run.core.'.hash('xxh128', serialize($raw).$settings->fingerprint()), 7 * 24 * 3600, static function () use ($raw, $settings): array {
-            $answer = Calculations::named('burnout.core')->reckon(Input::read(Calculations::describe('burnout.core')->inputs, $raw, $settings), $settings);
+            $answer = Answer::of(new BurnoutCore, $raw, $settings);
 
             return ['curve' => array_values(array_map(static fn (array $point): array => [(float) $point['min'], (float) $point['core_c']], (array) $answer->value('curves'))), 'dry_at_min' => $answer->value('dry_at_min'), 'above_620_min' => $answer->num('above_620_min'), 'findings' => $answer->toArray()['findings']];
         });

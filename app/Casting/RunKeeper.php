@@ -11,10 +11,10 @@ use App\Models\Run;
 use App\Models\RunFlask;
 use App\Models\Workshop;
 use HotSprue\Calculation\Answer;
-use HotSprue\Calculations;
+use HotSprue\Casting\KilnStages;
+use HotSprue\Casting\PackedFlask;
 use HotSprue\Casting\Sharing;
 use HotSprue\Fields\BadInput;
-use HotSprue\Fields\Input;
 use HotSprue\Job\JobAnswers;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -22,9 +22,6 @@ use Illuminate\Support\Facades\DB;
 /** Puts flasks together and plans their burnout. */
 final class RunKeeper
 {
-    /** Least minutes at the pouring heat of each later flask. */
-    private const WAIT = 20.0;
-
     /** @return list<array{number: int, title: string, alloy: string, pour_c: float, across: float, deep: float, volume: float, gates: float}> jobs with a wax to invest, and not in a run */
     public static function waiting(): array
     {
@@ -87,36 +84,24 @@ final class RunKeeper
         $made = [];
         foreach ($flasks as $index => $numbers) {
             $patterns = array_map(static fn (int $number): array => $known[$number] ?? throw BadInput::field("flasks.{$index}", "Job {$number} has no wax to invest, or is in a run already."), $numbers);
-            $sharing = Sharing::propose($patterns);
-            if (count($sharing['flasks']) > 1) {
-                throw BadInput::field("flasks.{$index}", 'These cannot share a flask: '.implode('; ', array_column($sharing['apart'], 'why')).'.');
-            }
-            $tree = self::sheet('tree.pack', ['patterns' => array_map(static fn (array $p): array => ['name' => (string) $p['number'], 'across' => $p['across'], 'deep' => $p['deep'], 'volume' => max(0.001, $p['volume']), 'gate_area' => max(0.001, $p['gates'])], $patterns)], $settings);
-            if ($tree->value('flask') === null) {
-                throw BadInput::field("flasks.{$index}", $tree->findings[0]->message ?? 'No flask holds these.');
-            }
-            $made[] = ['jobs' => $numbers, 'flask' => (string) $tree->value('flask'), 'diameter' => $tree->num('flask_diameter'), 'height' => $tree->num('flask_height'), 'alloy' => $patterns[0]['alloy'], 'pour_c' => $patterns[0]['pour_c']];
+            $patterns === [] ?: $made[] = PackedFlask::of($patterns, $settings, "flasks.{$index}");
         }
         if ($made === []) {
             throw BadInput::field('flasks', 'At least one flask with a job is accepted.');
         }
-        // Poured in falling order of flask temperature.
-        usort($made, static fn (array $a, array $b): int => $b['pour_c'] <=> $a['pour_c']);
-        $programme = self::sheet('burnout.programme', ['flask_diameters' => array_column($made, 'diameter'), 'pour_temperature' => $made[0]['pour_c']], $settings)->value('stages');
-        $stages = array_map(static fn (array $stage): array => ['name' => (string) $stage['name'], 'to' => (float) $stage['ramp_to_c'], 'minutes' => (float) $stage['ramp_min'] + (float) $stage['hold_min']], is_array($programme) ? array_values($programme) : []);
-        foreach (array_slice(array_values(array_unique(array_column($made, 'pour_c'))), 1) as $lower) {
-            $before = $stages[count($stages) - 1]['to'];
-            $stages[] = ['name' => sprintf('to %.0f', $lower), 'to' => (float) $lower, 'minutes' => ($before - $lower) / $settings->num('burnout.fall_c_per_min') + self::WAIT];
-        }
-
+        $made = KilnStages::ordered($made);
+        $stages = KilnStages::of($made, $settings);
         $ready = $readyAt === null ? null : Carbon::parse($readyAt, WorkshopTime::zone())->utc();
         if ($ready !== null) {
-            KilnSchedule::mustBeFree($ready, (int) ceil(array_sum(array_column($stages, 'minutes'))), self::stand(array_merge(...array_column($made, 'jobs'))));
+            KilnSchedule::mustBeFree($ready, (int) ceil(array_sum(array_column($stages, 'minutes'))), self::stand(array_merge(...array_map(static fn (PackedFlask $flask): array => $flask->jobs, $made))));
         }
         $run = Run::query()->create(['stages' => $stages, 'events' => [], 'ready_at' => $ready, 'speed' => 1]);
         foreach ($made as $flask) {
-            $row = RunFlask::query()->create(['run_id' => $run->id, 'steps' => [], 'ticks' => [], ...array_diff_key($flask, ['jobs' => 1])]);
-            $row->jobs()->attach(Job::query()->whereIn('number', $flask['jobs'])->pluck('id'));
+            $row = RunFlask::query()->create([
+                'run_id' => $run->id, 'steps' => [], 'ticks' => [], 'flask' => $flask->flask, 'diameter' => $flask->diameter,
+                'height' => $flask->height, 'alloy' => $flask->alloy, 'pour_c' => $flask->pour,
+            ]);
+            $row->jobs()->attach(Job::query()->whereIn('number', $flask->jobs)->pluck('id'));
         }
 
         return $run;
@@ -134,11 +119,5 @@ final class RunKeeper
 
             return is_numeric($stands) ? (float) $stands : 0.0;
         });
-    }
-
-    /** @param array<string, mixed> $raw */
-    private static function sheet(string $name, array $raw, \HotSprue\Workshop\WorkshopSettings $settings): Answer
-    {
-        return Calculations::named($name)->reckon(Input::read(Calculations::describe($name)->inputs, $raw, $settings), $settings);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use HotSprue\Account\Lot as Held;
+use HotSprue\Account\LotKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -27,9 +28,7 @@ use Illuminate\Support\Carbon;
  */
 final class Lot extends Model
 {
-    public const UNASSAYED = 'unassayed';
-
-    public const KINDS = ['stock', 'button', 'scrap', 'sweeps', 'piece', self::UNASSAYED];
+    public const UNASSAYED = LotKind::Unassayed->value;
 
     protected $fillable = ['name', 'kind', 'alloy', 'fineness', 'client_id', 'job_id', 'origin', 'mass_mg', 'version'];
 

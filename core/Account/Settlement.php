@@ -7,9 +7,6 @@ namespace HotSprue\Account;
 /** How the lots of a finished piece leave the account: what finishing took off is lost, the rest goes with it. Milligrams. */
 final readonly class Settlement
 {
-    /** Over this share of the metal, what finishing is said to have taken is asked about. Source: workbook 10, after. */
-    private const MUCH = 0.1;
-
     /**
      * @param  array<int, int>  $lost  lot => milligrams taken off it, below 0
      * @param  array<int, int>  $delivered  lot => milligrams that go with the piece, below 0
@@ -28,10 +25,10 @@ final readonly class Settlement
         return -array_sum($this->lost) - array_sum($this->delivered);
     }
 
-    /** Whether finishing is said to have taken so much that it is asked about first. */
-    public function isMuch(): bool
+    /** Whether finishing is said to have taken more than this share, so that it is asked about first. */
+    public function isMuch(float $share): bool
     {
-        return $this->loss() > self::MUCH * $this->held();
+        return $this->loss() > $share * $this->held();
     }
 
     /**

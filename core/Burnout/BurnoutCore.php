@@ -115,7 +115,7 @@ final class BurnoutCore implements Calculation
             ->work('largest_lag', $lag, Formula::taken('the most that kiln and core are apart', $lag), uses: $uses, because: $because)
             ->work('total_min', $minute, Formula::sum('the stages, one after another', array_column($stages, 1)), uses: $uses, because: 'each with its ramp')
             ->give('curves', $curves);
-        $this->judge($answer, $clean, $flow->core(), $kiln, $hottestWet);
+        $this->judge($answer, $settings, $clean, $flow->core(), $kiln, $hottestWet);
         $limit = $settings->num('burnout.gypsum_limit');
         $answer->work('gypsum_limit', $limit, Formula::taken('the workshop’s figure', $limit), uses: [], because: 'above it gypsum breaks down and gives off sulphur gas');
         $hottest = max(array_column($stages, 0));
@@ -153,11 +153,10 @@ final class BurnoutCore implements Calculation
         if (! $input->has('pour_temperature')) {
             throw BadInput::neitherGiven('stages', ['the stages', 'a school and a pouring temperature']);
         }
-        $calculation = new BurnoutProgramme;
-        $programme = $calculation->reckon(Input::read(Description::of($calculation)->inputs, [
+        $programme = Answer::of(new BurnoutProgramme, [
             'flask_diameters' => [$input->num('diameter')], 'pour_temperature' => $input->num('pour_temperature'), 'school' => $input->textOrNull('school') ?? 'auto',
             'climb_c_per_min' => $input->num('climb_c_per_min'), 'fall_c_per_min' => $input->num('fall_c_per_min'),
-        ], $settings), $settings)->value('stages');
+        ], $settings)->value('stages');
         $stages = array_map(static fn (array $stage): array => [(float) $stage['ramp_to_c'], (float) $stage['ramp_min'] + (float) $stage['hold_min']], is_array($programme) ? array_values($programme) : []);
 
         return $stages === [] ? throw BadInput::neitherGiven('stages', ['the stages', 'a school and a pouring temperature']) : $stages;
@@ -183,19 +182,19 @@ final class BurnoutCore implements Calculation
         return $lengthened;
     }
 
-    private function judge(AnswerBuilder $answer, float $clean, float $core, float $kiln, float $hottestWet): void
+    private function judge(AnswerBuilder $answer, WorkshopSettings $settings, float $clean, float $core, float $kiln, float $hottestWet): void
     {
-        if ($hottestWet > 600 + 1e-9) {
+        if ($hottestWet > $settings->num('burnout.wet_stop') + 1e-9) {
             $answer->find(Level::Stop, 'wet-above-600', 'stages', sprintf('The kiln is at %.0f °C with the core still wet: steam cracks the mould.', $hottestWet), 'Hold longer at 149 °C before it climbs.');
-        } elseif ($hottestWet > 520 + 1e-9) {
+        } elseif ($hottestWet > $settings->num('burnout.wet_caution') + 1e-9) {
             $answer->find(Level::Caution, 'wet-above-520', 'stages', sprintf('The kiln is at %.0f °C with the core still wet.', $hottestWet), 'Hold longer at 149 °C before it climbs.');
         }
-        if ($clean < 20 - 1e-9) {
+        if ($clean < $settings->num('burnout.clean_stop') - 1e-9) {
             $answer->find(Level::Stop, 'core-unclean', 'above_620_min', sprintf('The core is above 620 °C for %.0f minutes: carbon is left in it.', $clean), 'Hold longer at the top.');
-        } elseif ($clean < 60 - 1e-9) {
-            $answer->find(Level::Caution, 'core-barely-clean', 'above_620_min', sprintf('The core is above 620 °C for %.0f minutes, and 60 are wanted.', $clean), 'Hold longer at the top.');
+        } elseif ($clean < $settings->num('burnout.clean') - 1e-9) {
+            $answer->find(Level::Caution, 'core-barely-clean', 'above_620_min', sprintf('The core is above 620 °C for %.0f minutes, and %.0f are wanted.', $clean, $settings->num('burnout.clean')), 'Hold longer at the top.');
         }
-        if (abs($core - $kiln) > 30 + 1e-9) {
+        if (abs($core - $kiln) > $settings->num('burnout.core_lag') + 1e-9) {
             $answer->find(Level::Caution, 'core-off-kiln', 'core_at_pour', sprintf('At the pour the core is at %.0f °C and the kiln at %.0f.', $core, $kiln), 'Wait at pouring temperature until the core has followed.');
         }
     }

@@ -24,8 +24,6 @@ final class BurnoutProgramme implements Calculation
 {
     private const ROOM = 20.0;
 
-    private const COLDEST_FLASK = 200.0;
-
     private const SOURCE = 'workbook 9, programmes';
 
     public function description(): Description
@@ -97,8 +95,8 @@ final class BurnoutProgramme implements Calculation
         if ($hottest > $limit + 1e-9) {
             $answer->find(Level::Stop, 'over-gypsum-limit', 'pour_temperature', sprintf('%s °C is above %s: gypsum breaks down and gives off sulphur gas that spoils the metal and harms people.', Show::degrees($hottest), Show::degrees($limit)), $pour > $limit ? sprintf('Pour at %s °C or under.', Show::degrees($limit)) : sprintf('Burn out with a programme that stays at %s °C or under, such as three-step.', Show::degrees($limit)), $pour > $limit ? ['pour_temperature' => $limit] : []);
         }
-        if ($pour < self::COLDEST_FLASK) {
-            $answer->find(Level::Stop, 'flask-too-cold', 'pour_temperature', sprintf('A flask at %s °C freezes the metal at the gate.', Show::degrees($pour)), 'Pour at 200 °C or above.', ['pour_temperature' => self::COLDEST_FLASK]);
+        if ($pour < $settings->num('pour.coldest_flask')) {
+            $answer->find(Level::Stop, 'flask-too-cold', 'pour_temperature', sprintf('A flask at %s °C freezes the metal at the gate.', Show::degrees($pour)), sprintf('Pour at %s °C or above.', Show::degrees($settings->num('pour.coldest_flask'))), ['pour_temperature' => $settings->num('pour.coldest_flask')]);
         }
         if ($school->minutes() < $auto->minutes()) {
             $answer->find(Level::Caution, 'school-too-short', 'school', sprintf('A %.0f mm flask wants the %s programme; %s leaves carbon in it.', $widest, $auto->value, $school->value), "Burn the {$auto->value} programme.", ['school' => $auto->value]);

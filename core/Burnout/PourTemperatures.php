@@ -20,12 +20,6 @@ use HotSprue\Workshop\WorkshopSettings;
 /** How hot the flask and the metal are at the pour, by alloy and thinness. Source: workbook 9. */
 final class PourTemperatures implements Calculation
 {
-    private const THIN = 1.0;
-
-    private const THICK = 2.5;
-
-    private const SHIFT = 40.0;
-
     private const SOURCE = 'workbook 9, temperatures at the pour';
 
     public function description(): Description
@@ -61,8 +55,8 @@ final class PourTemperatures implements Calculation
         $thinnest = $input->has('thinnest') ? $input->num('thinnest') : null;
         $shift = match (true) {
             $thinnest === null => 0.0,
-            $thinnest < self::THIN => self::SHIFT,
-            $thinnest > self::THICK => -self::SHIFT,
+            $thinnest < $settings->num('pour.thin') => $settings->num('pour.shift'),
+            $thinnest > $settings->num('pour.thick') => -$settings->num('pour.shift'),
             default => 0.0,
         };
         [$low, $high] = [$alloy->superheatLow ?? 50.0, $alloy->superheatHigh ?? 80.0];

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace HotSprue\Calculation;
 
+use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
+
 /** What a sheet answers: results at full precision, their working, and its findings. */
 final readonly class Answer
 {
@@ -18,6 +22,20 @@ final readonly class Answer
         public array $working,
         public array $findings,
     ) {}
+
+    /**
+     * The answer of a calculation to raw inputs.
+     *
+     * @param  array<array-key, mixed>  $raw
+     *
+     * @throws BadInput
+     */
+    public static function of(Calculation $calculation, array $raw, WorkshopSettings $settings): self
+    {
+        $fields = Description::of($calculation)->inputs;
+
+        return $calculation->reckon(Input::read($fields, $raw, $settings), $settings);
+    }
 
     public function value(string $result): mixed
     {

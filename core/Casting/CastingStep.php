@@ -18,6 +18,14 @@ enum CastingStep: string
     case Quench = 'quench';
     case Clean = 'clean';
 
+    /** The step that must be done first; none before the first. */
+    public function before(): ?self
+    {
+        $at = array_search($this, self::cases(), true);
+
+        return self::cases()[(int) $at - 1] ?? null;
+    }
+
     /** What tapping it says. */
     public function done(): string
     {

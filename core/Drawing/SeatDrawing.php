@@ -7,6 +7,7 @@ namespace HotSprue\Drawing;
 use HotSprue\Calculation\Answer;
 use HotSprue\Fields\Input;
 use HotSprue\Seats\Proportions;
+use HotSprue\Workshop\WorkshopSettings;
 
 /** A stone in its seat, cut through the middle: crown, girdle, pavilion, culet, metal and finger. */
 final class SeatDrawing
@@ -23,10 +24,10 @@ final class SeatDrawing
     }
 
     /** @return list<View> in a bezel */
-    public static function bezel(Input $input, Answer $answer): array
+    public static function bezel(Input $input, Answer $answer, WorkshopSettings $settings): array
     {
         $width = $input->num('width');
-        $stone = Proportions::of($input, $width);
+        $stone = Proportions::of($input, $width, $settings);
         [$half, $fit] = [$width / 2, $input->num('fit')];
         $wall = self::reach($input, $answer) - $fit;
         [$seat, $high] = [$answer->num('seat_height'), $answer->num('strip_height')];
@@ -54,10 +55,10 @@ final class SeatDrawing
     }
 
     /** @return list<View> in the band itself */
-    public static function band(Input $input, Answer $answer): array
+    public static function band(Input $input, Answer $answer, WorkshopSettings $settings): array
     {
         $d = $input->num('diameter');
-        $stone = Proportions::of($input, $d);
+        $stone = Proportions::of($input, $d, $settings);
         [$half, $t, $seat] = [$d / 2, $input->num('thickness'), $answer->num('seat_depth')];
         $wide = $d * 1.1 + 1.0;
         $hole = $answer->num('light_opening') / 2;

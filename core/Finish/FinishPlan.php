@@ -23,9 +23,6 @@ final class FinishPlan implements Calculation
 {
     private const SOURCE = 'workbook 13, finishing';
 
-    /** A grit may be up to so many times finer than the one before. */
-    private const STEP = 2.0;
-
     public function description(): Description
     {
         return new Description(
@@ -77,7 +74,7 @@ final class FinishPlan implements Calculation
                 throw BadInput::field('grits', sprintf('%.0f comes after %.0f; coarse to fine is accepted.', $grits[$at], $grits[$at - 1]));
             }
             $greatest = max($greatest, $step);
-            $step > self::STEP + 1e-9 ? $skipped[] = sprintf('%.0f to %.0f', $grits[$at - 1], $grits[$at]) : null;
+            $step > $settings->num('finish.grit_step') + 1e-9 ? $skipped[] = sprintf('%.0f to %.0f', $grits[$at - 1], $grits[$at]) : null;
         }
         $answer = AnswerBuilder::of($this, $input)
             ->give('steps', array_map(static fn (string $step): array => ['step' => $step], self::steps($input, $grits)))

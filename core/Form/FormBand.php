@@ -23,9 +23,6 @@ final class FormBand implements Calculation
 {
     private const SOURCE = 'workbook 2, the form of the ring';
 
-    /** Under this a shank does not hold a heavy top upright, mm. */
-    private const STEADY_SHANK = 2.0;
-
     public function description(): Description
     {
         return new Description(
@@ -218,13 +215,13 @@ final class FormBand implements Calculation
             $answer->find(Level::Caution, 'base-much-thinner', 'thickness_base', sprintf('The base is %.0f %% of the top; it is the part that wears.', 100 * $band->thicknessBase / $band->thicknessTop),
                 sprintf('Make the base %.2f mm.', $band->thicknessTop / 2), ['thickness_base' => $band->thicknessTop / 2]);
         }
-        if ($above > 0.6 && min($band->widthTop, $band->widthBase) < self::STEADY_SHANK) {
+        if ($above > $settings->num('limits.top_heavy') && min($band->widthTop, $band->widthBase) < $settings->num('limits.steady_shank')) {
             // A base that is not said is as wide as the top, and widens with it.
-            $narrow = ['width_top' => $band->widthTop, 'width_base' => $input->has('width_base') ? $band->widthBase : self::STEADY_SHANK];
-            $narrow = array_filter($narrow, static fn (float $width): bool => $width < self::STEADY_SHANK);
+            $narrow = ['width_top' => $band->widthTop, 'width_base' => $input->has('width_base') ? $band->widthBase : $settings->num('limits.steady_shank')];
+            $narrow = array_filter($narrow, static fn (float $width): bool => $width < $settings->num('limits.steady_shank'));
             $answer->find(Level::Note, 'top-heavy', (string) array_key_last($narrow),
                 sprintf('%.0f %% of the mass is above the finger’s middle on a shank under 2 mm wide: it turns.', 100 * $above),
-                'Make the shank 2 mm wide, or lighten the top.', array_fill_keys(array_keys($narrow), self::STEADY_SHANK));
+                'Make the shank 2 mm wide, or lighten the top.', array_fill_keys(array_keys($narrow), $settings->num('limits.steady_shank')));
         }
         if ($input->flag('beside_neighbour') && ! $input->has('neighbour_profile')) {
             $answer->find(Level::Note, 'neighbour-unknown', 'neighbour_profile', 'It stands beside another ring whose profile is not known.', 'Ask for the neighbour’s profile at the touching face.');

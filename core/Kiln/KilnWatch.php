@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace HotSprue\Kiln;
 
+use HotSprue\Workshop\WorkshopSettings;
+
 /** What of a kiln's log is an alarm. Pure. */
 final class KilnWatch
 {
-    /** A kiln this far from its programme for this long is not doing what was asked. */
-    private const OFF = 40.0;
-
-    private const FOR = 10.0;
-
-    private const OVER = 12.0;
-
     /**
      * @param  list<array{min: float, kiln_c: ?float, planned_c: float}>  $log  in order
      * @return array<string, array{min: float, message: string}> by code: when it began, and what to do
      */
-    public static function alarms(array $log, float $gypsumLimit): array
+    public static function alarms(array $log, WorkshopSettings $settings): array
     {
         $alarms = [];
         $since = null;
@@ -29,12 +24,12 @@ final class KilnWatch
 
                 continue;
             }
-            if ($c > $gypsumLimit + self::OVER) {
+            if ($c > $settings->num('burnout.gypsum_limit') + $settings->num('kiln.over')) {
                 $alarms['too-hot'] ??= ['min' => $point['min'], 'message' => sprintf('%.0f °C: gypsum breaks down. Switch the kiln off, ventilate, and do not open it.', $c)];
             }
             $off = $c - $point['planned_c'];
-            $since = abs($off) > self::OFF ? ($since ?? $point['min']) : null;
-            if ($since !== null && $point['min'] - $since >= self::FOR) {
+            $since = abs($off) > $settings->num('kiln.off') ? ($since ?? $point['min']) : null;
+            if ($since !== null && $point['min'] - $since >= $settings->num('kiln.off_for')) {
                 $code = $off < 0 ? 'behind' : 'ahead';
                 $alarms[$code] ??= ['min' => $since, 'message' => $off < 0
                     ? sprintf('The kiln is %.0f °C behind its programme: an element, the power or an open door. The pour will be later.', -$off)

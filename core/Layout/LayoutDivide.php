@@ -21,8 +21,6 @@ final class LayoutDivide implements Calculation
 {
     private const SOURCE = 'workbook 5, dividing';
 
-    private const NARROW = 0.5;
-
     public function description(): Description
     {
         return new Description(
@@ -70,7 +68,7 @@ final class LayoutDivide implements Calculation
             ->work('smallest', min($parts), Formula::of('({total} − {cuts} × {kerf}) × {smallest share} ÷ {all shares}', ['total' => $total, 'cuts' => count($ratios) - 1, 'kerf' => $kerf, 'smallest share' => min($ratios), 'all shares' => array_sum($ratios)]), uses: $uses, because: 'the hardest to keep even')
             ->give('lines', $this->lines($parts, $kerf, $total))
             ->give('parts_mm', $this->running($parts, $kerf));
-        if (min($parts) < self::NARROW - 1e-9) {
+        if (min($parts) < $settings->num('layouts.narrowest_part') - 1e-9) {
             $answer->find(Level::Caution, 'part-narrow', 'parts', sprintf('The narrowest part is %.2f mm.', min($parts)), 'Divide it into fewer.');
         }
 

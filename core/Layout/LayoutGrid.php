@@ -21,8 +21,6 @@ final class LayoutGrid implements Calculation
 {
     private const SOURCE = 'workbook 5, grid on the wax';
 
-    private const FINEST = 0.3;
-
     public function description(): Description
     {
         return new Description(
@@ -78,7 +76,7 @@ final class LayoutGrid implements Calculation
             ->work('centre', $wide / 2, Formula::of('{width of the trued wax} ÷ 2', ['width of the trued wax' => $wide]), uses: ['width'], because: 'from both faces, so that an error shows')
             ->give('lines', $lines)
             ->give('stones', $stones);
-        $this->judge($answer, $lines, $stones, $wide);
+        $this->judge($answer, $lines, $stones, $wide, $settings);
 
         return $answer->answer();
     }
@@ -134,10 +132,10 @@ final class LayoutGrid implements Calculation
      * @param  list<array{key: string, what: string, setting_mm: float|null, from: string, face: string}>  $lines
      * @param  list<array{along_mm: float, across_mm: float, diameter_mm: float}>  $stones
      */
-    private function judge(AnswerBuilder $answer, array $lines, array $stones, float $wide): void
+    private function judge(AnswerBuilder $answer, array $lines, array $stones, float $wide, WorkshopSettings $settings): void
     {
         foreach ($lines as $line) {
-            if ($line['setting_mm'] !== null && $line['setting_mm'] < self::FINEST - 1e-9) {
+            if ($line['setting_mm'] !== null && $line['setting_mm'] < $settings->num('layouts.finest_step') - 1e-9) {
                 $answer->find(Level::Caution, 'line-too-near', 'stones', sprintf('%s: a setting of %.2f mm is finer than dividers hold.', ucfirst($line['what']), $line['setting_mm']), 'Mark it with a drill point through the printed template.');
                 break;
             }

@@ -39,8 +39,8 @@ final class LayoutHalo implements Calculation
             [
                 ...StoneInput::fields(),
                 Field::length('stone_diameter', 'diameter of the stones round the centre')->called('stones round it'),
-                Field::length('edge_gap', 'from the centre’s edge to theirs')->called('centre to stones')->allowingZero()->default(0.15),
-                Field::length('stone_gap', 'between two of them')->called('between stones')->allowingZero()->default(0.1),
+                Field::length('edge_gap', 'from the centre’s edge to theirs')->called('centre to stones')->allowingZero()->fromSetting('layouts.edge_gap'),
+                Field::length('stone_gap', 'between two of them')->called('between stones')->allowingZero()->fromSetting('layouts.stone_gap'),
                 Field::count('count', 'how many round the centre, instead of as many as fit')->called('stones round it: how many')->between(3, self::MOST)->optional(),
                 Field::count('centre_claws', 'claws that hold the centre')->called('claws of the centre')->between(3, 8)->optional(),
                 Field::length('wire', 'their wire; by the centre’s size unless said')->optional(),

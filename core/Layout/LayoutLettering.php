@@ -23,8 +23,6 @@ final class LayoutLettering implements Calculation
 
     private const MOST = 160;
 
-    private const NARROWEST = 0.8;
-
     public function description(): Description
     {
         return new Description(
@@ -73,7 +71,7 @@ final class LayoutLettering implements Calculation
             ->work('unit', $unit, Formula::of('({circumference} − {margin}) ÷ {sum of the weights}', ['circumference' => $around, 'margin' => $margin, 'sum of the weights' => array_sum($weights)]), uses: ['outer_diameter', 'margin', 'text', 'weights'], because: 'narrow letters get 0.6, wide ones 1.3, so that the text looks even and closes')
             ->work('narrowest', $unit * min($weights), Formula::of('{unit} × {least weight}', ['unit' => $unit, 'least weight' => min($weights)]), uses: ['text', 'weights', 'outer_diameter'], because: 'the hardest to cut')
             ->give('cells', $this->cells($signs, $weights, $unit, $input, $around));
-        if ($unit * min($weights) < self::NARROWEST - 1e-9) {
+        if ($unit * min($weights) < $settings->num('layouts.narrowest_letter') - 1e-9) {
             $answer->find(Level::Caution, 'cells-narrow', 'text', sprintf('The narrowest cell is %.2f mm: no graver or pin cuts a letter so narrow.', $unit * min($weights)), 'Say it shorter, or on a larger band.');
         }
 

@@ -23,9 +23,6 @@ final class LayoutRow implements Calculation
 {
     private const SOURCE = 'workbook 5, row on a band';
 
-    /** Girdle, and girdle with pavilion, as shares of the stone. Source: workbook 3, faceted round proportions. */
-    private const GIRDLE = 0.03;
-
     private const BELOW_GIRDLE = 0.46;
 
     public function description(): Description
@@ -39,7 +36,7 @@ final class LayoutRow implements Calculation
                 Field::count('count', 'how many stones in all, instead of a list')->called('stones in the row')->between(2, 80)->optional(),
                 Field::length('largest', 'the largest, where they are interpolated')->optional(),
                 Field::length('smallest', 'the smallest, where they are interpolated')->optional(),
-                Field::length('gap', 'gap between girdles')->allowingZero()->default(0.1),
+                Field::length('gap', 'gap between girdles')->allowingZero()->fromSetting('layouts.stone_gap'),
                 Field::length('outer_diameter', 'outside diameter of the band')->called('outside diameter'),
                 Field::length('girdle_depth', 'girdle under the surface')->called('girdle under the surface')->allowingZero()->default(0.0),
                 Field::length('thickness', 'thickness of the band under the row')->optional(),
@@ -95,7 +92,7 @@ final class LayoutRow implements Calculation
         } elseif ($arc > 180 + 1e-9) {
             $answer->find(Level::Note, 'row-under-finger', 'count', sprintf('The row takes %.0f° and goes round under the finger.', $arc), 'It cannot be sized later; say so to the client.');
         }
-        $this->neighbours($answer, $input, $row, $radius);
+        $this->neighbours($answer, $input, $row, $radius, $settings);
 
         return $answer->answer();
     }
@@ -169,27 +166,27 @@ final class LayoutRow implements Calculation
      *
      * @param  non-empty-list<array{diameter_mm: float, angle_deg: float, along_mm: float}>  $row
      */
-    private function neighbours(AnswerBuilder $answer, Input $input, array $row, float $radius): void
+    private function neighbours(AnswerBuilder $answer, Input $input, array $row, float $radius, WorkshopSettings $settings): void
     {
         if (count($row) < 2) {
             return;
         }
         [$outer, $depth] = [$input->num('outer_diameter') / 2, $input->num('girdle_depth')];
-        $band = new Convergence($outer);
+        $band = new Convergence($outer, $settings);
         [$left, $more, $with] = [['girdle_gap' => INF, 'least_wall' => INF, 'wall_at_finger' => INF], 0.0, []];
         for ($i = 1; $i < count($row); $i++) {
             $mean = ($row[$i - 1]['diameter_mm'] + $row[$i]['diameter_mm']) / 2;
             // Straight from middle to middle, as it is at the surface.
             $pitch = 2 * $outer * sin(deg2rad($row[$i]['angle_deg'] - $row[$i - 1]['angle_deg']) / 2);
             $at = [
-                'girdle_gap' => [$depth + self::GIRDLE * $mean, $mean],
-                'least_wall' => [$depth + self::BELOW_GIRDLE * $mean, Convergence::OPENED * $mean],
+                'girdle_gap' => [$depth + $settings->num('stones.girdle') * $mean, $mean],
+                'least_wall' => [$depth + self::BELOW_GIRDLE * $mean, $band->opened * $mean],
             ];
             if ($input->has('thickness')) {
                 $at['wall_at_finger'] = [$input->num('thickness'), $input->num('through_hole') * $mean];
             }
             foreach ($at as $name => $place) {
-                $wanted = $name === 'girdle_gap' ? Convergence::GIRDLES : Convergence::WALL;
+                $wanted = $name === 'girdle_gap' ? $band->girdles : $band->leastWall;
                 $wall = $band->wall($pitch, ...$place);
                 if ($wall < $left[$name]) {
                     [$left[$name], $with[$name]] = [$wall, ['pitch' => $pitch, 'R' => $outer, 'depth' => $place[0], 'hole' => $place[1]]];
@@ -207,12 +204,12 @@ final class LayoutRow implements Calculation
         if ($left['girdle_gap'] < -1e-9) {
             $answer->find(Level::Stop, 'girdles-overlap', 'gap',
                 sprintf('Neighbours overlap by %.2f mm at their seats.', -$left['girdle_gap']), ...$remedy);
-        } elseif ($left['girdle_gap'] < Convergence::GIRDLES - 1e-9) {
+        } elseif ($left['girdle_gap'] < $band->girdles - 1e-9) {
             $answer->find(Level::Caution, 'girdles-close', 'gap',
                 sprintf('Girdles are %.2f mm apart at their seats: setting one chips the next.', $left['girdle_gap']), ...$remedy);
         }
         $thin = min($left['least_wall'], $left['wall_at_finger']);
-        if ($thin < Convergence::WALL - 1e-9) {
+        if ($thin < $band->leastWall - 1e-9) {
             $answer->find(Level::Stop, 'seats-converge', 'gap',
                 sprintf('Only %.2f mm is left between two seats below the surface: they run together.', $thin), ...$remedy);
         }

@@ -22,9 +22,6 @@ use HotSprue\Workshop\WorkshopSettings;
 /** The metal to melt for a wax, and what the cold casting should weigh. Source: workbook 7. */
 final class MetalCharge implements Calculation
 {
-    /** More than this from its drawing, a weighed wax is looked at again. */
-    private const OFF_DRAWING = 0.1;
-
     private const SOURCE = 'workbook 7, metal from wax';
 
     public function description(): Description
@@ -113,7 +110,7 @@ final class MetalCharge implements Calculation
         }
         $this->judge($answer, $input, $settings, $charge, $alloy);
         if ($input->has('wax_mass') && $input->has('drawn_volume_mm3')) {
-            $this->judgeDrawing($answer, 1000 * $piece / $metal, $input->num('drawn_volume_mm3'));
+            $this->judgeDrawing($answer, $settings, 1000 * $piece / $metal, $input->num('drawn_volume_mm3'));
         }
 
         return $answer->answer();
@@ -206,10 +203,10 @@ final class MetalCharge implements Calculation
         }
     }
 
-    private function judgeDrawing(AnswerBuilder $answer, float $weighed, float $drawn): void
+    private function judgeDrawing(AnswerBuilder $answer, WorkshopSettings $settings, float $weighed, float $drawn): void
     {
         $off = $weighed / $drawn - 1;
-        if (abs($off) > self::OFF_DRAWING + 1e-9) {
+        if (abs($off) > $settings->num('charge.off_drawing') + 1e-9) {
             $answer->find(Level::Caution, 'weighed-off-drawing', 'wax_mass',
                 sprintf('The weighed wax is %.0f mm³, %.0f %% %s than drawn (%.0f).', $weighed, 100 * abs($off), $off > 0 ? 'more' : 'less', $drawn),
                 'Look which is wrong: stones in the wax, the tree weighed for the pattern, or sizes that were carved otherwise. Charge and powder go by the weighed one.');

@@ -19,18 +19,6 @@ use HotSprue\Workshop\WorkshopSettings;
 /** A casting weighed and measured against what was expected. Source: workbook 10, after the pour. */
 final class CastCheck implements Calculation
 {
-    private const LOSS_CAUTION = 0.01;
-
-    private const LOSS_STOP = 0.03;
-
-    /** Lighter by more than this did not fill, where the wax's density was measured and where it was not. */
-    private const LIGHT = 0.03;
-
-    private const LIGHT_BY_LIST = 0.06;
-
-    /** What a bench balance cannot tell, g. */
-    private const IGNORED = 0.05;
-
     private const SOURCE = 'workbook 10, after the pour';
 
     public function description(): Description
@@ -75,14 +63,14 @@ final class CastCheck implements Calculation
     {
         $answer = AnswerBuilder::of($this, $input);
         $casting = $input->num('casting_mass');
-        $this->loss($answer, $input, $casting);
+        $this->loss($answer, $input, $settings, $casting);
         $against = $input->text('weighed') === 'whole' ? 'expected_mass' : 'expected_piece_mass';
         if ($input->has($against)) {
             $expected = $input->num($against);
             $light = 1 - $casting / $expected;
             $answer->work('off_expected', $casting - $expected, Formula::of('{casting} − {expected}', ['casting' => $casting, 'expected' => $expected]), uses: ['casting_mass', $against, 'weighed'], because: 'expected is the shrunk mass of what was on the balance')
                 ->work('light_share', $light, Formula::of('1 − {casting} ÷ {expected}', ['casting' => $casting, 'expected' => $expected]), uses: ['casting_mass', $against, 'weighed'], because: 'as a share');
-            if ($light > ($input->flag('density_measured') ? self::LIGHT : self::LIGHT_BY_LIST) + 1e-9) {
+            if ($light > ($input->flag('density_measured') ? $settings->num('cast.light') : $settings->num('cast.light_by_list')) + 1e-9) {
                 $answer->find(Level::Caution, 'casting-light', 'casting_mass', sprintf('The casting is %.1f %% lighter than expected: something did not fill, or it is porous.', 100 * $light), 'Look at the thin parts and under the sprues with a glass before you file.');
             }
         }
@@ -101,7 +89,7 @@ final class CastCheck implements Calculation
     }
 
     /** @throws BadInput */
-    private function loss(AnswerBuilder $answer, Input $input, float $casting): void
+    private function loss(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $casting): void
     {
         if (! $input->has('charge_mass') || ! $input->has('button_mass')) {
             return;
@@ -119,14 +107,14 @@ final class CastCheck implements Calculation
             : '{charge} − {casting with its sprues} − {button} − {scrap}',
             ['charge' => $charge, 'casting' => $casting, 'casting with its sprues' => $casting, 'sprues' => $sprues, 'button' => $button, 'scrap' => $scrap]), uses: $uses, because: 'metal in is casting, sprues, button, scrap and loss')
             ->work('loss_share', $loss / $charge, Formula::of('{loss} ÷ {charge}', ['loss' => $loss, 'charge' => $charge]), uses: $uses, because: 'fume, flux and splashes');
-        if (abs($loss) < self::IGNORED - 1e-9) {
+        if (abs($loss) < $settings->num('cast.ignored') - 1e-9) {
             return;
         }
         if ($loss < 0) {
             $answer->find(Level::Stop, 'weighing-error', 'casting_mass', sprintf('%.2f g more came out than went in.', -$loss), 'Weigh the charge, the casting and the button again; is investment still on it?');
-        } elseif ($loss / $charge > self::LOSS_STOP + 1e-9) {
+        } elseif ($loss / $charge > $settings->num('cast.loss_stop') + 1e-9) {
             $answer->find(Level::Stop, 'loss-too-high', 'button_mass', sprintf('%.2f g is lost, %.1f %% of the charge.', $loss, 100 * $loss / $charge), 'Look for splashes in the machine and metal left in the crucible before anything is cleaned away.');
-        } elseif ($loss / $charge > self::LOSS_CAUTION + 1e-9) {
+        } elseif ($loss / $charge > $settings->num('cast.loss_caution') + 1e-9) {
             $answer->find(Level::Caution, 'loss-high', 'button_mass', sprintf('%.2f g is lost, %.1f %% of the charge.', $loss, 100 * $loss / $charge), 'Weigh the splashes as scrap.');
         }
     }

@@ -11,6 +11,7 @@ use HotSprue\Calculation\Description;
 use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculation\Output;
+use HotSprue\Calculation\Show;
 use HotSprue\Fields\BadInput;
 use HotSprue\Fields\Field;
 use HotSprue\Fields\Input;
@@ -102,7 +103,7 @@ final class PourFill implements Calculation
                 ? Formula::taken('by the method', $drive)
                 : Formula::of('{liquid density} × 9.80665 × {head}', ['liquid density' => $density, 'head' => $head]), uses: ['method', 'alloy', 'head'], because: 'spinning 100 kPa, vacuum 60 kPa, by hand the head of metal')
             ->work('entry_pa', $entry, Formula::of('0.8 × {surface tension} ÷ {modulus}', ['surface tension' => $tension, 'modulus' => $modulus]), uses: ['alloy', 'thinnest_modulus'], because: 'molten metal does not wet the mould and must be driven in');
-        $this->judge($answer, $fill / $freeze, $drive / $entry, $flask, $metal, $alloy);
+        $this->judge($answer, $settings, $fill / $freeze, $drive / $entry, $flask, $metal, $alloy);
 
         return $answer->answer();
     }
@@ -118,21 +119,21 @@ final class PourFill implements Calculation
         };
     }
 
-    private function judge(AnswerBuilder $answer, float $share, float $driven, float $flask, float $metal, Alloy $alloy): void
+    private function judge(AnswerBuilder $answer, WorkshopSettings $settings, float $share, float $driven, float $flask, float $metal, Alloy $alloy): void
     {
         $change = 'A hotter flask, more superheat, larger gates or a thicker section.';
-        if ($share > 0.5 + 1e-9) {
+        if ($share > $settings->num('pour.fill_stop') + 1e-9) {
             $answer->find(Level::Stop, 'freezes-first', 'fill_time_s', sprintf('Filling takes %.0f %% of freezing: it freezes on the way.', 100 * $share), $change);
-        } elseif ($share > 0.25 + 1e-9) {
+        } elseif ($share > $settings->num('pour.fill_caution') + 1e-9) {
             $answer->find(Level::Caution, 'fills-slowly', 'fill_time_s', sprintf('Filling takes %.0f %% of freezing, over a quarter.', 100 * $share), $change);
         }
         if ($driven < 1 - 1e-9) {
             $answer->find(Level::Stop, 'not-driven-in', 'drive_pa', 'The metal is not driven into the thinnest section at all.', 'Spin it or draw it in by vacuum, give it more head, or make the section thicker.', ['method' => 'spin']);
-        } elseif ($driven < 1.5 - 1e-9) {
-            $answer->find(Level::Caution, 'weak-drive', 'drive_pa', sprintf('The drive is %.1f times what the thinnest section asks; 1.5 is safe.', $driven), 'More head, or spin it.', ['method' => 'spin']);
+        } elseif ($driven < $settings->num('pour.entry') - 1e-9) {
+            $answer->find(Level::Caution, 'weak-drive', 'drive_pa', sprintf('The drive is %.1f times what the thinnest section asks; %.1f is safe.', $driven, $settings->num('pour.entry')), 'More head, or spin it.', ['method' => 'spin']);
         }
-        if ($flask < 200) {
-            $answer->find(Level::Stop, 'flask-too-cold', 'flask_temperature', sprintf('A flask at %.0f °C freezes the metal at the gate.', $flask), 'Pour at 200 °C or above.', ['flask_temperature' => 200]);
+        if ($flask < $settings->num('pour.coldest_flask')) {
+            $answer->find(Level::Stop, 'flask-too-cold', 'flask_temperature', sprintf('A flask at %.0f °C freezes the metal at the gate.', $flask), sprintf('Pour at %s °C or above.', Show::degrees($settings->num('pour.coldest_flask'))), ['flask_temperature' => $settings->num('pour.coldest_flask')]);
         }
         if ($metal > 1260 + 1e-9) {
             $answer->find(Level::Stop, 'too-hot-for-gypsum', 'metal_temperature', sprintf('Poured at %.0f °C, over 1260: gypsum breaks down against it.', $metal), 'Use a phosphate-bonded investment by its own sheet, or another alloy.');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HotSprue\Seats;
 
+use HotSprue\Workshop\WorkshopSettings;
+
 /**
  * How neighbours' seats draw together below the surface of a curved band: at depth p under the outer
  * radius R the pitch shrinks to pitch × (R − p) ÷ R. Lengths in mm. Source: workbook 4, under the stone.
@@ -11,15 +13,20 @@ namespace HotSprue\Seats;
 final readonly class Convergence
 {
     /** Thinnest wall between two seats below the surface. */
-    public const WALL = 0.2;
+    public float $leastWall;
 
     /** Girdles nearer than this chip one another. */
-    public const GIRDLES = 0.05;
+    public float $girdles;
 
     /** The hole that a seat is opened to, as a share of the stone. */
-    public const OPENED = 0.7;
+    public float $opened;
 
-    public function __construct(private float $radius) {}
+    public function __construct(private float $radius, WorkshopSettings $settings)
+    {
+        $this->leastWall = $settings->num('seats.wall_below');
+        $this->girdles = $settings->num('seats.girdles_apart');
+        $this->opened = $settings->num('seats.opened');
+    }
 
     /** What stands between two holes at a depth; under nothing they run into one another. */
     public function wall(float $pitch, float $depth, float $hole): float

@@ -6,6 +6,7 @@ namespace HotSprue\Seats;
 
 use HotSprue\Fields\Field;
 use HotSprue\Fields\Input;
+use HotSprue\Workshop\WorkshopSettings;
 
 /**
  * How a faceted stone's depth is shared out: crown 15, girdle 3, pavilion 43 % of the diameter (of the
@@ -14,15 +15,6 @@ use HotSprue\Fields\Input;
  */
 final readonly class Proportions
 {
-    private const CROWN = 0.15;
-
-    private const GIRDLE = 0.03;
-
-    private const PAVILION = 0.43;
-
-    /** How far the top of a bead-set girdle lies under the surface, as a share of the stone. */
-    private const BEAD_BELOW = 0.05;
-
     private function __construct(public float $crown, public float $girdle, public float $pavilion) {}
 
     /** @return list<Field> */
@@ -34,22 +26,22 @@ final readonly class Proportions
         ];
     }
 
-    public static function of(Input $input, float $width): self
+    public static function of(Input $input, float $width, WorkshopSettings $settings): self
     {
-        $girdle = $input->numOr('girdle_height', self::GIRDLE * $width);
+        $girdle = $input->numOr('girdle_height', $settings->num('stones.girdle') * $width);
         if (! $input->has('depth')) {
-            return new self(self::CROWN * $width, $girdle, self::PAVILION * $width);
+            return new self($settings->num('stones.crown') * $width, $girdle, $settings->num('stones.pavilion') * $width);
         }
         $rest = max($input->num('depth') - $girdle, 0.0);
-        $crown = self::CROWN / (self::CROWN + self::PAVILION);
+        $crown = $settings->num('stones.crown') / ($settings->num('stones.crown') + $settings->num('stones.pavilion'));
 
         return new self($rest * $crown, $girdle, $rest * (1 - $crown));
     }
 
     /** Top of the girdle under the surface, mm, by the style of its seat. Source: workbook 4, bead, flush and shared seats. */
-    public function girdleBelow(string $style, float $diameter): float
+    public function girdleBelow(string $style, float $diameter, WorkshopSettings $settings): float
     {
-        return $style === 'flush' ? $this->crown : self::BEAD_BELOW * $diameter;
+        return $style === 'flush' ? $this->crown : $settings->num('seats.bead_below') * $diameter;
     }
 
     public function depth(): float

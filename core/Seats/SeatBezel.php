@@ -25,12 +25,6 @@ final class SeatBezel implements Calculation
 {
     private const SOURCE = 'workbook 4, bezel';
 
-    private const UNDER_CULET = 0.4;
-
-    private const CABOCHON_SEAT = 1.0;
-
-    private const COVER_SHARE = 0.3;
-
     public function description(): Description
     {
         return new Description(
@@ -45,7 +39,7 @@ final class SeatBezel implements Calculation
                 Field::length('fit', 'clearance between stone and wall')->allowingZero()->fromSetting('seats.fit'),
                 Field::length('seat_height', 'from the foot to the seat; pavilion + 0.4, or 1.0 under a cabochon, unless said')->called('foot to seat')->optional(),
                 Field::length('cover', 'metal pushed over the girdle; by the width unless said')->optional(),
-                Field::length('ledge_width', 'width of the ledge that the stone rests on')->called('ledge')->allowingZero()->default(0.5),
+                Field::length('ledge_width', 'width of the ledge that the stone rests on')->called('ledge')->allowingZero()->fromSetting('seats.ledge'),
                 Field::choice('corners', ['bent', 'scored'], 'how the strip goes round points; scored for rectangle and octagon unless said')->optional(),
                 Field::choice('made_from', ['strip', 'tube'], 'strip, or tube for a small round')->default('strip'),
                 Field::named('alloy', 'stock.alloys', 'the alloy')->optional(),
@@ -85,7 +79,7 @@ final class SeatBezel implements Calculation
     public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $outline = StoneInput::read($input);
-        $stone = Proportions::of($input, $outline->wide);
+        $stone = Proportions::of($input, $outline->wide, $settings);
         $cabochon = $input->text('cut') === 'cabochon';
         [$wall, $fit] = [$input->num('wall'), $input->num('fit')];
         $answer = AnswerBuilder::of($this, $input);
@@ -95,8 +89,8 @@ final class SeatBezel implements Calculation
         if ($tube === null) {
             $this->strip($answer, $outline, $wall, $fit, $scored, $uses);
         }
-        $seat = $input->numOr('seat_height', $cabochon ? self::CABOCHON_SEAT : $stone->pavilion + self::UNDER_CULET);
-        $cover = $this->cover($answer, $input, $outline->wide, $cabochon);
+        $seat = $input->numOr('seat_height', $cabochon ? $settings->num('seats.cabochon_seat') : $stone->pavilion + $settings->num('seats.under_culet'));
+        $cover = $this->cover($answer, $input, $settings, $outline->wide, $cabochon);
         $height = $seat + $stone->girdle + $cover;
         [$left, $right, $bottom, $top] = $outline->box();
         [$wide, $long] = self::outside($outline, $fit + $wall, $scored);
@@ -115,7 +109,7 @@ final class SeatBezel implements Calculation
                 ->work('outside_length', $long, Formula::of('{length over all} + {what fit, wall and mitres reach}', ['length over all' => $top - $bottom, 'what fit, wall and mitres reach' => $long - $top + $bottom]), uses: [...$uses, 'fit', 'wall', 'corners'], because: 'both ends');
             $this->body($answer, $input, $settings, $outline, $height, $seat, $scored);
         }
-        $this->judge($answer, $input, $tube);
+        $this->judge($answer, $input, $settings, $tube);
 
         return $answer->answer();
     }
@@ -155,10 +149,10 @@ final class SeatBezel implements Calculation
             Formula::of('{perimeter} + {to the middle of the wall} × (2 × π − {turned at points}) + 2 × {to its outside} × {mitres}', ['perimeter' => $perimeter, 'to the middle of the wall' => $middle, 'turned at points' => $turned, 'to its outside' => $out, 'mitres' => $mitres]), uses: $uses, because: 'bent about its middle along the curves, cut to its outside where it is scored and mitred');
     }
 
-    private function cover(AnswerBuilder $answer, Input $input, float $width, bool $cabochon): float
+    private function cover(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $width, bool $cabochon): float
     {
         $usual = $width <= 4 ? 0.3 : ($width <= 8 ? 0.4 : 0.5);
-        $most = $cabochon && $input->has('depth') ? self::COVER_SHARE * $input->num('depth') : null;
+        $most = $cabochon && $input->has('depth') ? $settings->num('seats.cabochon_cover') * $input->num('depth') : null;
         if ($input->has('cover')) {
             $cover = $input->num('cover');
             $answer->work('cover', $cover, Formula::taken('as given', $cover), uses: ['cover'], because: 'the goldsmith’s choice');
@@ -249,12 +243,12 @@ final class SeatBezel implements Calculation
         $this->masses($answer, $input, $settings, $tube->area() * $height, $uses);
     }
 
-    private function judge(AnswerBuilder $answer, Input $input, ?TubeStock $tube): void
+    private function judge(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, ?TubeStock $tube): void
     {
-        if ($tube === null && $input->num('wall') < TubeStock::LEAST_WALL - 1e-9) {
+        if ($tube === null && $input->num('wall') < $settings->num('seats.tube_wall') - 1e-9) {
             $answer->find(Level::Caution, 'wall-thin', 'wall',
                 sprintf('A wall of %.2f mm tears when it is pushed over, and wears through.', $input->num('wall')),
-                'Take 0.3 mm or more.', ['wall' => TubeStock::LEAST_WALL]);
+                'Take 0.3 mm or more.', ['wall' => $settings->num('seats.tube_wall')]);
         }
     }
 }

@@ -23,12 +23,6 @@ final class SeatClaw implements Calculation
 {
     private const SOURCE = 'workbook 4, claws';
 
-    private const UNDER_CULET = 0.4;
-
-    private const DEEPEST_NOTCH = 0.4;
-
-    private const LEAST_STANDING = 1.5;
-
     public function description(): Description
     {
         return new Description(
@@ -68,28 +62,28 @@ final class SeatClaw implements Calculation
     public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $outline = StoneInput::read($input);
-        $stone = Proportions::of($input, $outline->wide);
+        $stone = Proportions::of($input, $outline->wide, $settings);
         $claws = Claws::of($outline, $input->has('claws') ? (int) $input->num('claws') : null);
         $count = $claws->count();
         $wire = $input->has('wire') ? $input->num('wire') : $claws->wire();
-        $notch = $input->numOr('notch', 0.3 * $wire);
-        $below = $input->numOr('below', $stone->pavilion + self::UNDER_CULET);
+        $notch = $input->numOr('notch', $settings->num('seats.notch') * $wire);
+        $below = $input->numOr('below', $stone->pavilion + $settings->num('seats.under_culet'));
         $cut = $below + $stone->crown + 1 + 2;
         $uses = StoneInput::uses($input);
         $answer = AnswerBuilder::of($this, $input)
             ->work('claws', $count, Formula::taken($input->has('claws') ? 'as chosen' : 'by the shape', $count), uses: [...$uses, 'claws'], because: 'opposite one another, a V at each point')
             ->work('wire', $wire, Formula::taken($input->has('wire') ? 'as chosen' : 'by the mean diameter; 0.1 more where there are fewer than four', $wire), uses: [...$uses, 'claws', 'wire'], because: sprintf('mean diameter %.2f mm', ($outline->long + $outline->wide) / 2))
-            ->work('notch', $notch, $input->has('notch') ? Formula::taken('as given', $notch) : Formula::of('0.3 × {wire}', ['wire' => $wire]), uses: ['notch', 'wire'], because: 'at the girdle, never over 40 % of the wire')
+            ->work('notch', $notch, $input->has('notch') ? Formula::taken('as given', $notch) : Formula::of('{share} × {wire}', ['share' => $settings->num('seats.notch'), 'wire' => $wire]), uses: ['notch', 'wire'], because: sprintf('at the girdle, never over %.0f %% of the wire', 100 * $settings->num('seats.deepest_notch')))
             ->work('cut_length', $cut, Formula::of('{below the notch} + {crown} + 1 + 2', ['below the notch' => $below, 'crown' => $stone->crown]), uses: ['width', 'depth', 'below'], because: 'cut long; claws only get shorter')
             ->work('pilot', $wire - 0.02, Formula::of('{wire} − 0.02', ['wire' => $wire]), uses: ['wire'], because: 'drilled small first and opened to this, so that the wire is a push fit')
             ->work('volume_mm3', $count * M_PI / 4 * $wire ** 2 * ($cut - 2), Formula::of('{claws} × π ÷ 4 × {wire} ^ 2 × ({cut length} − 2)', ['claws' => $count, 'wire' => $wire, 'cut length' => $cut]), uses: ['claws', 'wire', 'width'], because: 'what is held comes off');
         $places = $claws->places($wire / 2 - $notch);
         $answer->give('places', $places);
         $this->inWax($answer, $input, $settings, $places, $wire, $cut - 2);
-        if ($notch > self::DEEPEST_NOTCH * $wire + 1e-9) {
-            $answer->find(Level::Caution, 'notch-too-deep', 'notch', sprintf('A notch of %.2f mm takes %.0f %% of the wire: the claw breaks there.', $notch, 100 * $notch / $wire), sprintf('Cut %.2f mm at the most.', self::DEEPEST_NOTCH * $wire), ['notch' => floor(1000 * self::DEEPEST_NOTCH * $wire) / 1000]);
+        if ($notch > $settings->num('seats.deepest_notch') * $wire + 1e-9) {
+            $answer->find(Level::Caution, 'notch-too-deep', 'notch', sprintf('A notch of %.2f mm takes %.0f %% of the wire: the claw breaks there.', $notch, 100 * $notch / $wire), sprintf('Cut %.2f mm at the most.', $settings->num('seats.deepest_notch') * $wire), ['notch' => floor(1000 * $settings->num('seats.deepest_notch') * $wire) / 1000]);
         }
-        $wanted = max(self::LEAST_STANDING, $stone->crown + 1);
+        $wanted = max($settings->num('seats.least_standing'), $stone->crown + 1);
         if ($input->has('standing') && $input->num('standing') < $wanted - 1e-9) {
             $answer->find(Level::Caution, 'standing-short', 'standing', sprintf('%.2f mm standing gives too little to hold and bend over a crown of %.2f.', $input->num('standing'), $stone->crown), sprintf('Leave %.2f mm standing before setting; 2 mm is the bench’s plain rule.', $wanted), ['standing' => ceil(1000 * $wanted) / 1000]);
         }

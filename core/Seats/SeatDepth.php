@@ -60,9 +60,9 @@ final class SeatDepth implements Calculation
     public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $d = $input->num('diameter');
-        $stone = Proportions::of($input, $d);
+        $stone = Proportions::of($input, $d, $settings);
         $t = $input->num('thickness');
-        $below = $input->numOr('girdle_below', $stone->girdleBelow($input->text('style'), $d));
+        $below = $input->numOr('girdle_below', $stone->girdleBelow($input->text('style'), $d, $settings));
         $seat = $below + $stone->girdle;
         $culet = $t - $seat - $stone->pavilion;
         $uses = ['diameter', 'depth', 'girdle_height', 'style', 'girdle_below'];
@@ -78,23 +78,23 @@ final class SeatDepth implements Calculation
             $answer->find($grave ? Level::Stop : Level::Caution, $grave ? 'culet-too-low' : 'culet-low', 'thickness', sprintf('The culet stands %.2f mm above the finger, under %.1f.', $culet, $grave ? $stop : $caution), sprintf('Make the band %.2f mm thick there, or set it higher.', $need), ['thickness' => $need]);
         }
         if ($input->has('pitch')) {
-            $this->neighbours($answer, $input, $stone, $seat, $d);
+            $this->neighbours($answer, $input, $stone, $seat, $d, $settings);
         }
 
         return $answer->answer();
     }
 
-    private function neighbours(AnswerBuilder $answer, Input $input, Proportions $stone, float $seat, float $d): void
+    private function neighbours(AnswerBuilder $answer, Input $input, Proportions $stone, float $seat, float $d, WorkshopSettings $settings): void
     {
         [$t, $pitch] = [$input->num('thickness'), $input->num('pitch')];
         $outer = $input->num('inner_diameter') / 2 + $t;
-        $band = new Convergence($outer);
+        $band = new Convergence($outer, $settings);
         $because = 'on a curved band neighbours draw together below the surface';
         $uses = ['pitch', 'thickness', 'inner_diameter', 'diameter', 'depth'];
         // Depth under the surface and the hole there, of each place where they may meet.
         $at = [
             'girdle_gap' => [$seat, $d],
-            'wall_at_culet' => [$seat + $stone->pavilion, Convergence::OPENED * $d],
+            'wall_at_culet' => [$seat + $stone->pavilion, $band->opened * $d],
             'wall_at_finger' => [$t, $input->num('through_hole') * $d],
         ];
         $left = array_map(static fn (array $place): float => $band->wall($pitch, ...$place), $at);
@@ -105,16 +105,16 @@ final class SeatDepth implements Calculation
         $thin = min($left['wall_at_culet'], $left['wall_at_finger']);
         // The pitch at which the tightest of the three is right.
         $need = ceil(1000 * max(
-            $band->pitch(Convergence::GIRDLES, ...$at['girdle_gap']),
-            $band->pitch(Convergence::WALL, ...$at['wall_at_culet']),
-            $band->pitch(Convergence::WALL, ...$at['wall_at_finger']),
+            $band->pitch($band->girdles, ...$at['girdle_gap']),
+            $band->pitch($band->leastWall, ...$at['wall_at_culet']),
+            $band->pitch($band->leastWall, ...$at['wall_at_finger']),
         )) / 1000;
         if ($gap < -1e-9) {
             $answer->find(Level::Stop, 'girdles-overlap', 'pitch', sprintf('Neighbours overlap by %.2f mm at their seats.', -$gap), sprintf('Space them %.2f mm.', $need), ['pitch' => $need]);
-        } elseif ($gap < Convergence::GIRDLES - 1e-9) {
+        } elseif ($gap < $band->girdles - 1e-9) {
             $answer->find(Level::Caution, 'girdles-close', 'pitch', sprintf('Girdles are %.2f mm apart at their seats: setting one chips the next.', $gap), sprintf('Space them %.2f mm.', $need), ['pitch' => $need]);
         }
-        if ($thin < Convergence::WALL - 1e-9) {
+        if ($thin < $band->leastWall - 1e-9) {
             $answer->find(Level::Stop, 'seats-converge', 'pitch', sprintf('Only %.2f mm is left between the seats below the surface: they run together.', $thin), sprintf('Space them %.2f mm, or drill smaller holes.', $need), ['pitch' => $need]);
         }
     }

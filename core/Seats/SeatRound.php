@@ -21,9 +21,7 @@ final class SeatRound implements Calculation
     private const SOURCE = 'workbook 4, bead, flush and shared seats';
 
     /** Each tool as a share of the stone, in the order of work. */
-    private const TOOLS = ['pilot' => 0.50, 'opened' => 0.70, 'ball' => 0.90, 'bearing' => 0.95];
-
-    private const CUP = 0.35;
+    private const TOOLS = ['pilot' => 'pilot drill', 'opened' => 'drill', 'ball' => 'ball or bud bur', 'bearing' => 'bearing bur'];
 
     public function description(): Description
     {
@@ -57,17 +55,19 @@ final class SeatRound implements Calculation
     public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $d = $input->num('diameter');
-        $stone = Proportions::of($input, $d);
+        $stone = Proportions::of($input, $d, $settings);
         $flush = $input->text('style') === 'flush';
         $answer = AnswerBuilder::of($this, $input);
-        foreach (self::TOOLS as $tool => $share) {
+        $tools = [];
+        foreach (self::TOOLS as $tool => $called) {
+            $share = $settings->num("seats.{$tool}");
+            $tools[] = ['tool' => $called, 'mm' => $share * $d];
             $answer->work($tool, $share * $d, Formula::of('{share} × {diameter}', ['share' => $share, 'diameter' => $d])->told(sprintf('%.2f × diameter', $share)), uses: ['diameter'], because: 'each tool leaves the next a true start');
         }
-        $below = $stone->girdleBelow($input->text('style'), $d);
+        $below = $stone->girdleBelow($input->text('style'), $d, $settings);
         $answer
-            ->work('girdle_below', $below, $flush ? Formula::taken('the crown', $stone->crown) : Formula::of('0.05 × {diameter}', ['diameter' => $d]), uses: ['diameter', 'depth', 'style'], because: $flush ? 'its table lies with the surface; up to 0.1 deeper where more is pushed over' : 'its table stands')
+            ->work('girdle_below', $below, $flush ? Formula::taken('the crown', $stone->crown) : Formula::of('{share} × {diameter}', ['share' => $settings->num('seats.bead_below'), 'diameter' => $d]), uses: ['diameter', 'depth', 'style'], because: $flush ? 'its table lies with the surface; up to 0.1 deeper where more is pushed over' : 'its table stands')
             ->work('seat_depth', $below + $stone->girdle, Formula::of('{girdle below the surface} + {girdle}', ['girdle below the surface' => $below, 'girdle' => $stone->girdle]), uses: ['diameter', 'depth', 'girdle_height', 'style'], because: 'where the bearing bur stops');
-        $tools = array_map(static fn (string $tool, float $share): array => ['tool' => ['pilot' => 'pilot drill', 'opened' => 'drill', 'ball' => 'ball or bud bur', 'bearing' => 'bearing bur'][$tool], 'mm' => $share * $d], array_keys(self::TOOLS), self::TOOLS);
         if (! $flush) {
             $tools[] = $this->bead($answer, $settings, $d);
         }
@@ -79,16 +79,16 @@ final class SeatRound implements Calculation
     /** @return array{tool: string, mm: float} */
     private function bead(AnswerBuilder $answer, WorkshopSettings $settings, float $d): array
     {
-        $cup = min(0.9, max(0.35, self::CUP * $d));
+        $cup = min(0.9, max(0.35, $settings->num('seats.cup') * $d));
         $numbers = $settings->rows('stock.cup_tools');
         usort($numbers, static fn (array $a, array $b): int => abs($a['cup'] - $cup) <=> abs($b['cup'] - $cup));
         $answer
             ->work('bead_from', 0.25 * $d, Formula::of('0.25 × {diameter}', ['diameter' => $d]), uses: ['diameter'], because: 'nearer tears the edge')
             ->work('bead_to', 0.4 * $d, Formula::of('0.4 × {diameter}', ['diameter' => $d]), uses: ['diameter'], because: 'farther raises too long a bead')
-            ->work('cup', $cup, Formula::of('min(0.9, max(0.35, 0.35 × {diameter}))', ['diameter' => $d]), uses: ['diameter'], because: 'the bead fills the cup')
+            ->work('cup', $cup, Formula::of('min(0.9, max(0.35, {share} × {diameter}))', ['share' => $settings->num('seats.cup'), 'diameter' => $d]), uses: ['diameter'], because: 'the bead fills the cup')
             ->work('tool', (string) ($numbers[0]['name'] ?? '–'), Formula::said('the nearest in the workshop’s own table', sprintf('a cup of %.2f mm', $numbers[0]['cup'] ?? 0.0)), uses: ['diameter'], because: 'numbers are the maker’s own', source: 'the workshop’s tool table');
-        if (abs(self::CUP * $d - $cup) > 1e-9) {
-            $answer->find(Level::Note, 'cup-limited', 'cup', sprintf('A cup of %.2f mm is taken where the stone asks for %.2f.', $cup, self::CUP * $d), $d > 2 ? 'Raise more beads, not larger ones.' : 'So small a bead wants a glass and a light hand.');
+        if (abs($settings->num('seats.cup') * $d - $cup) > 1e-9) {
+            $answer->find(Level::Note, 'cup-limited', 'cup', sprintf('A cup of %.2f mm is taken where the stone asks for %.2f.', $cup, $settings->num('seats.cup') * $d), $d > 2 ? 'Raise more beads, not larger ones.' : 'So small a bead wants a glass and a light hand.');
         }
 
         return ['tool' => 'beading tool, cup', 'mm' => $cup];

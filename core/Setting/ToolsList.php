@@ -22,9 +22,6 @@ final class ToolsList implements Calculation
 {
     private const SOURCE = 'workbook 13, bur and tool list';
 
-    /** A tool this near will do, mm: ours. */
-    private const NEAR = 0.05;
-
     public const SETTINGS = ['bezel', 'tube', 'claws', 'flush', 'bead', 'shared'];
 
     public function description(): Description
@@ -58,9 +55,9 @@ final class ToolsList implements Calculation
 
     public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $tools = self::merged(self::wanted($input));
+        $tools = self::merged(self::wanted($input), $settings);
         $owned = array_merge($settings->rows('stock.tools'), array_map(static fn (array $row): array => ['kind' => 'beading-tool', 'size' => $row['cup']], $settings->rows('stock.cup_tools')));
-        $list = array_map(static fn (array $tool): array => [...$tool, 'owned' => self::isOwned($tool, $owned)], $tools);
+        $list = array_map(static fn (array $tool): array => [...$tool, 'owned' => self::isOwned($tool, $owned, $settings)], $tools);
         $missing = array_values(array_filter($list, static fn (array $tool): bool => ! $tool['owned']));
         $answer = AnswerBuilder::of($this, $input)
             ->give('tools', $list)
@@ -106,13 +103,13 @@ final class ToolsList implements Calculation
      * @param  list<array{kind: string, size: ?float, for: string}>  $wanted
      * @return list<array{kind: string, size: ?float, for: string}>
      */
-    private static function merged(array $wanted): array
+    private static function merged(array $wanted, WorkshopSettings $settings): array
     {
         usort($wanted, static fn (array $one, array $other): int => [array_search($one['kind'], BenchTools::KINDS, true), $one['size']] <=> [array_search($other['kind'], BenchTools::KINDS, true), $other['size']]);
         $merged = [];
         foreach ($wanted as $tool) {
             $last = array_pop($merged);
-            if ($last !== null && $last['kind'] === $tool['kind'] && abs((float) $last['size'] - (float) $tool['size']) <= self::NEAR + 1e-9) {
+            if ($last !== null && $last['kind'] === $tool['kind'] && abs((float) $last['size'] - (float) $tool['size']) <= $settings->num('tools.near') + 1e-9) {
                 $tool = ['kind' => $last['kind'], 'size' => $last['size'], 'for' => implode(', ', array_unique([...explode(', ', $last['for']), $tool['for']]))];
             } elseif ($last !== null) {
                 $merged[] = $last;
@@ -127,10 +124,10 @@ final class ToolsList implements Calculation
      * @param  array{kind: string, size: ?float, for: string}  $tool
      * @param  list<array<string, mixed>>  $owned
      */
-    private static function isOwned(array $tool, array $owned): bool
+    private static function isOwned(array $tool, array $owned, WorkshopSettings $settings): bool
     {
         foreach ($owned as $one) {
-            if ($one['kind'] === $tool['kind'] && ($tool['size'] === null || is_numeric($one['size']) && abs((float) $one['size'] - $tool['size']) <= self::NEAR + 1e-9)) {
+            if ($one['kind'] === $tool['kind'] && ($tool['size'] === null || is_numeric($one['size']) && abs((float) $one['size'] - $tool['size']) <= $settings->num('tools.near') + 1e-9)) {
                 return true;
             }
         }

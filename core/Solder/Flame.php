@@ -4,21 +4,20 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
+use HotSprue\Workshop\WorkshopSettings;
+
 /** Where the flame goes, from the masses of the two sides of a joint. Source: workbook 12, advice. */
 final readonly class Flame
 {
-    /** Lighter by less than this, neither side is favoured: ours. */
-    private const EVEN = 1.25;
-
     private function __construct(public float $ratio, public float $share, public ?string $heavy, public string $light) {}
 
     /** @param float $one mass of one side, g, over 0 */
-    public static function between(string $name, float $one, string $other, float $others): self
+    public static function between(string $name, float $one, string $other, float $others, WorkshopSettings $settings): self
     {
         [$heavy, $light, $more, $less] = $one >= $others ? [$name, $other, $one, $others] : [$other, $name, $others, $one];
         $ratio = $more / $less;
 
-        return new self($ratio, $more / ($more + $less), $ratio < self::EVEN ? null : $heavy, $light);
+        return new self($ratio, $more / ($more + $less), $ratio < $settings->num('solder.even') ? null : $heavy, $light);
     }
 
     public function on(): string

@@ -17,17 +17,13 @@ final class Gap
         'gap-too-wide' => 'a joint’s gap over 0.2 mm',
     ];
 
-    private const WIDE = 0.15;
-
-    private const TOO_WIDE = 0.2;
-
     public static function judge(AnswerBuilder $answer, float $gap, string $about, string $of, WorkshopSettings $settings): void
     {
         $remedy = 'Saw through the closed joint to true it, and close it again until no light comes through.';
         $says = sprintf('%s gapes %.2f mm: solder does not fill gaps.', $of, $gap);
         match (true) {
-            $gap > self::TOO_WIDE + 1e-9 => $answer->find(Level::Stop, 'gap-too-wide', $about, $says, $remedy),
-            $gap > self::WIDE + 1e-9 => $answer->find(Level::Caution, 'gap-wide', $about, $says, $remedy),
+            $gap > $settings->num('solder.gap_stop') + 1e-9 => $answer->find(Level::Stop, 'gap-too-wide', $about, $says, $remedy),
+            $gap > $settings->num('solder.gap_caution') + 1e-9 => $answer->find(Level::Caution, 'gap-wide', $about, $says, $remedy),
             $gap > $settings->num('solder.gap') + 1e-9 => $answer->find(Level::Note, 'gap-over-hair', $about, $says, $remedy),
             default => null,
         };

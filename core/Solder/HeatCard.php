@@ -13,7 +13,7 @@ final class HeatCard
     /** @return array<string, mixed> */
     public static function of(int $number, PlannedHeat $heat, Assembly $assembly, Input $input, WorkshopSettings $settings): array
     {
-        $flame = self::flame($heat, $assembly);
+        $flame = self::flame($heat, $assembly, $settings);
         $row = $heat->joints[0]->row;
         $chips = array_map(static fn (Joint $joint): ?int => is_numeric($joint->row['length']) && is_numeric($joint->row['section']) ? Chips::of((float) $joint->row['length'], (float) $joint->row['section'], (float) ($joint->row['gap'] ?? $settings->num('solder.gap')) ?: $settings->num('solder.gap'), $settings)->count : null, $heat->joints);
 
@@ -30,11 +30,11 @@ final class HeatCard
         ];
     }
 
-    private static function flame(PlannedHeat $heat, Assembly $assembly): ?Flame
+    private static function flame(PlannedHeat $heat, Assembly $assembly, WorkshopSettings $settings): ?Flame
     {
         [$one, $other] = array_map(static fn (int $side): ?float => $side === 0 ? null : $assembly->mass($side), $heat->sides);
 
-        return $one === null || $other === null ? null : Flame::between($assembly->said($heat->sides[0]), $one, $assembly->said($heat->sides[1]), $other);
+        return $one === null || $other === null ? null : Flame::between($assembly->said($heat->sides[0]), $one, $assembly->said($heat->sides[1]), $other, $settings);
     }
 
     private static function coat(PlannedHeat $heat, Assembly $assembly, Input $input, WorkshopSettings $settings): string

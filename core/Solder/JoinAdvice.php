@@ -58,7 +58,7 @@ final class JoinAdvice implements Calculation
         foreach ($between as $part) {
             isset($masses[$part]) || throw BadInput::field('between', sprintf('%s is not among the parts; %s is accepted.', $part, implode(', ', array_keys($masses))));
         }
-        $flame = Flame::between($one, (float) $masses[$one], $other, (float) $masses[$other]);
+        $flame = Flame::between($one, (float) $masses[$one], $other, (float) $masses[$other], $settings);
         [$more, $less] = [max($masses[$one], $masses[$other]), min($masses[$one], $masses[$other])];
         $from = $flame->from($input->flag('textured'), $input->flag('thin_wire'));
         $uses = ['parts', 'between'];

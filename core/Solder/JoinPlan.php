@@ -23,9 +23,6 @@ final class JoinPlan implements Calculation
 
     private const SOURCE = 'workbook 12, the plan';
 
-    /** Nearer to a part's solidus than this is a caution, °C. */
-    private const NEAR = 25.0;
-
     public function description(): Description
     {
         return new Description(
@@ -150,7 +147,7 @@ final class JoinPlan implements Calculation
         $answer->work('least_margin', $hottest->margin, Formula::of('{solidus of the piece} − {flow}', ['solidus of the piece' => $hottest->margin + $hottest->solder->flow, 'flow' => $hottest->solder->flow]), uses: ['parts', 'joints', 'margin_c'], because: 'how near the metal comes to melting, at '.implode(', ', $hottest->ids()))
             ->work('last_flow', $lowest, Formula::taken('the coolest flow in the piece', $lowest), uses: ['joints'], because: 'a repair must stay under it')
             ->give('remaining_grades', $this->remaining($assembly, $last->piece, $lowest, $terms));
-        $this->judge($answer, $assembly, $plan, $terms);
+        $this->judge($answer, $assembly, $plan, $terms, $settings);
     }
 
     /** @return list<array{solder: string, flow_c: float}> hottest first */
@@ -187,13 +184,13 @@ final class JoinPlan implements Calculation
         return $pinned;
     }
 
-    private function judge(AnswerBuilder $answer, Assembly $assembly, Plan $plan, PlanTerms $terms): void
+    private function judge(AnswerBuilder $answer, Assembly $assembly, Plan $plan, PlanTerms $terms, WorkshopSettings $settings): void
     {
         $near = $soft = $moves = $close = $again = $coarse = [];
         foreach ($plan->heats as $index => $heat) {
             $said = sprintf('heat %d', $index + 1);
             $begins = array_diff($heat->softened, $heat->moving, $heat->again);
-            $heat->margin < self::NEAR - 1e-9 ? $near[] = sprintf('%s by %.0f °C', $said, $heat->margin) : null;
+            $heat->margin < $settings->num('solder.margin_caution') - 1e-9 ? $near[] = sprintf('%s by %.0f °C', $said, $heat->margin) : null;
             $heat->again !== [] ? $again[] = "{$said} beside ".implode(', ', $heat->again) : null;
             $heat->moving !== [] ? $moves[] = "{$said}: ".implode(', ', $heat->moving) : null;
             $begins !== [] ? $soft[] = "{$said}: ".implode(', ', $begins) : null;

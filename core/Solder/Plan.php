@@ -7,12 +7,6 @@ namespace HotSprue\Solder;
 /** Heats in order, each with its solder, and what is in the fire with it. */
 final readonly class Plan
 {
-    /** A flow so far over an earlier solder's solidus lets that joint move, °C. */
-    private const MOVES = 30.0;
-
-    /** Nearer than this no torch is read, °C. */
-    private const READ = 20.0;
-
     /** @param list<PlannedHeat> $heats */
     private function __construct(public array $heats) {}
 
@@ -38,8 +32,8 @@ final readonly class Plan
 
                     continue;
                 }
-                $solder->flow > $other->solidus + self::MOVES + 1e-9 ? $moving[] = $joint->id : null;
-                $solder->flow > $other->flow - self::READ + 1e-9 ? $close[] = $joint->id : null;
+                $solder->flow > $other->solidus + $terms->moves + 1e-9 ? $moving[] = $joint->id : null;
+                $solder->flow > $other->flow - $terms->read + 1e-9 ? $close[] = $joint->id : null;
             }
             $planned[] = new PlannedHeat($joints, $solder, $piece, $heats->assembly->solidus($piece) - $solder->flow, $softened, $moving, $again, $close, [$side, $piece & ~$side]);
             foreach ($joints as $joint) {

@@ -10,7 +10,22 @@ use HotSprue\Workshop\WorkshopSettings;
 /** What a plan keeps to. Step and margin in °C. */
 final readonly class PlanTerms
 {
-    private function __construct(public float $step, public float $margin, public bool $law, public bool $easy, private WorkshopSettings $settings) {}
+    /** A flow this far over an earlier solder's solidus lets that joint move, °C. */
+    public float $moves;
+
+    /** Flows nearer than this are not told apart at the torch, °C. */
+    public float $read;
+
+    private function __construct(
+        public float $step,
+        public float $margin,
+        public bool $law,
+        public bool $easy,
+        private WorkshopSettings $settings,
+    ) {
+        $this->moves = $settings->num('solder.moves');
+        $this->read = $settings->num('solder.read');
+    }
 
     public static function read(Input $input, WorkshopSettings $settings): self
     {

@@ -21,9 +21,6 @@ final class StretchTest implements Calculation
 {
     private const SOURCE = 'workbook 12, stretch test log';
 
-    /** Strains nearer than this are called alike: ours. */
-    private const ALIKE = 0.005;
-
     public const WHERE = ['joint', 'beside', 'metal', 'unbroken'];
 
     public function description(): Description
@@ -66,7 +63,7 @@ final class StretchTest implements Calculation
             $answer->work($result, $strain, Formula::of('({broken} − {start}) ÷ {start}', ['broken' => $broken, 'start' => $start]), uses: ['samples'], because: 'stretch at break');
         }
         $difference = $strains[0] - $strains[1];
-        $said = abs($difference) < self::ALIKE ? 'alike' : (string) $samples[$difference > 0 ? 0 : 1]['name'];
+        $said = abs($difference) < $settings->num('solder.alike') ? 'alike' : (string) $samples[$difference > 0 ? 0 : 1]['name'];
         $joints = array_filter($samples, static fn (array $sample): bool => $sample['where'] === 'joint');
         $answer->work('difference', $difference, Formula::of('{first} − {second}', array_combine(['first', 'second'], $strains)), uses: ['samples'], because: 'compared as they are')
             ->work('stronger', $said, Formula::said('the one that stretched farther', sprintf('%.4f and %.4f', ...$strains)), uses: ['samples'], because: $joints === [] ? 'neither gave at the joint: both are stronger than the metal' : 'a joint that gives before the metal is the weaker');

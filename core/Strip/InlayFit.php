@@ -24,9 +24,6 @@ final class InlayFit implements Calculation
 {
     private const SOURCE = 'workbook 11, inlay or sleeve';
 
-    /** Least metal beside and under a groove, mm: ours. */
-    private const LIP = 0.6;
-
     public function description(): Description
     {
         return new Description(
@@ -79,8 +76,8 @@ final class InlayFit implements Calculation
                 throw BadInput::field('band_width', sprintf('The groove is as wide as the band; over %.2f mm is accepted.', $groove));
             }
             $answer->work('lip', $lip, Formula::of('({band} − {groove}) ÷ 2', ['band' => $input->num('band_width'), 'groove' => $groove]), uses: ['band_width', 'width', 'clearance'], because: 'the width is divided, a lip on each side');
-            if ($lip < self::LIP - 1e-9) {
-                $answer->find(Level::Caution, 'lip-thin', 'width', sprintf('A lip of %.2f mm tears when it is spread back.', $lip), 'Take a narrower insert.', ['width' => floor(100 * ($input->num('band_width') - 2 * self::LIP - $input->num('clearance'))) / 100]);
+            if ($lip < $settings->num('work.lip') - 1e-9) {
+                $answer->find(Level::Caution, 'lip-thin', 'width', sprintf('A lip of %.2f mm tears when it is spread back.', $lip), 'Take a narrower insert.', ['width' => floor(100 * ($input->num('band_width') - 2 * $settings->num('work.lip') - $input->num('clearance'))) / 100]);
             }
         }
         if ($input->has('groove_depth')) {

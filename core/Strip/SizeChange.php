@@ -41,10 +41,6 @@ final class SizeChange implements Calculation
         'leave' => ['It has the size already.'],
     ];
 
-    private const CAUTION = 0.4;
-
-    private const STOP = 0.8;
-
     public function description(): Description
     {
         return new Description(
@@ -186,9 +182,9 @@ final class SizeChange implements Calculation
         if ($bent && $input->flag('joint')) {
             $answer->find(Level::Caution, 'joint-in-way', 'joint', 'A soldered joint tears before the shank stretches.', 'Stretch away from it, or cut it through and let the metal in there.');
         }
-        if (in_array($set, self::STIFF, true) && $across > self::STOP + 1e-9) {
+        if (in_array($set, self::STIFF, true) && $across > $settings->num('sizing.stones_stop') + 1e-9) {
             $answer->find(Level::Stop, 'stones-remade', 'stones_in', sprintf('%.2f mm across is more than such a setting follows.', $across), 'It is remade to the new size; tell the client.');
-        } elseif ($set !== 'none' && $across > self::CAUTION + 1e-9) {
+        } elseif ($set !== 'none' && $across > $settings->num('sizing.stones_caution') + 1e-9) {
             $answer->find(Level::Caution, 'stones-set', 'stones_in', sprintf('%.2f mm across bends the setting: stones loosen or chip.', $across), 'Check every stone before and after, and tighten; or take them out first.');
         }
         $least = $settings->num('limits.crown_caution');

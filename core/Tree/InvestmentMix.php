@@ -20,9 +20,6 @@ use HotSprue\Workshop\WorkshopSettings;
 /** Powder and water for a flask, and the working clock. Source: workbook 8, investment. */
 final class InvestmentMix implements Calculation
 {
-    /** Density of the dry powder's grains, g/cm³. */
-    private const POWDER = 2.55;
-
     private const SOURCE = 'workbook 8, investment';
 
     /** The working clock, as shares of the working time. */
@@ -79,7 +76,7 @@ final class InvestmentMix implements Calculation
         }
         [$water, $over] = [$input->num('water_per_100'), $input->num('overage_percent')];
         $slurry = ($flask - $pattern) * (1 + $over / 100) / 1000;
-        $powder = $slurry / (1 / self::POWDER + $water / 100);
+        $powder = $slurry / (1 / $settings->num('investment.powder_density') + $water / 100);
         $mix = ['flask_diameter', 'flask_height', 'pattern_volume_mm3', 'overage_percent'];
         $working = $input->num('working_time');
         [$shortest, $longest] = self::STANDING[$input->text('standing')];

@@ -20,10 +20,6 @@ use HotSprue\Workshop\WorkshopSettings;
 /** A wax's density from a measured block, weighed. Source: workbook 6. */
 final class WaxDensity implements Calculation
 {
-    private const LEAST = 0.93;
-
-    private const MOST = 1.03;
-
     public function description(): Description
     {
         return new Description(
@@ -64,8 +60,8 @@ final class WaxDensity implements Calculation
         }
         $density = 1000 * $input->num('mass') / $volume;
         $answer->work('density', $density, Formula::of('1000 × {mass} ÷ {volume}', ['mass' => $input->num('mass'), 'volume' => $volume]), uses: ['mass', ...($sides === [] ? ['volume_mm3'] : $sides)], because: 'mm³ to cm³ is a thousand', source: 'workbook 6, waxes');
-        if ($density < self::LEAST - 1e-9 || $density > self::MOST + 1e-9) {
-            $answer->find(Level::Caution, 'density-unlikely', 'mass', sprintf('%.3f g/cm³ lies outside %.2f–%.2f, where carving waxes lie.', $density, self::LEAST, self::MOST), 'Measure and weigh again; a hollow or a core of another wax shows like this.');
+        if ($density < $settings->num('wax.density_least') - 1e-9 || $density > $settings->num('wax.density_most') + 1e-9) {
+            $answer->find(Level::Caution, 'density-unlikely', 'mass', sprintf('%.3f g/cm³ lies outside %.2f–%.2f, where carving waxes lie.', $density, $settings->num('wax.density_least'), $settings->num('wax.density_most')), 'Measure and weigh again; a hollow or a core of another wax shows like this.');
         }
 
         return $answer->answer();

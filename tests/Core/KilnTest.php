@@ -39,14 +39,14 @@ it('is the same whenever it is asked, and follows its programme', function (): v
 it('fares as a kiln with a fault does, and raises the alarm that fits', function (string $kind, string $code, ?float $to): void {
     $well = new SimulatedKiln(STAGES);
     $ill = new SimulatedKiln(STAGES, [new KilnFault($kind, 130.0, $to)]);
-    expect(KilnWatch::alarms(kilnLog($well, 365), 732.0))->toBe([]);
-    $alarms = KilnWatch::alarms(kilnLog($ill, 200), 732.0);
+    expect(KilnWatch::alarms(kilnLog($well, 365), WorkshopSettings::shipped()))->toBe([]);
+    $alarms = KilnWatch::alarms(kilnLog($ill, 200), WorkshopSettings::shipped());
     expect(array_keys($alarms))->toContain($code)->and($alarms[$code]['min'])->toBeGreaterThanOrEqual(130.0)->and($alarms[$code]['message'])->not->toBe('')
         ->and($ill->reading(129.0))->toEqualWithDelta($well->reading(129.0), 1e-9);
 })->with([['power', 'behind', null], ['element', 'behind', null], ['thermocouple', 'thermocouple-lost', 131.0], ['door', 'behind', null]]);
 
 it('cries over 732 and the hunting of a thermocouple, and not under it', function (): void {
-    $at = static fn (float $c): array => KilnWatch::alarms([['min' => 1.0, 'kiln_c' => $c, 'planned_c' => 732.0]], 732.0);
+    $at = static fn (float $c): array => KilnWatch::alarms([['min' => 1.0, 'kiln_c' => $c, 'planned_c' => 732.0]], WorkshopSettings::shipped());
     expect($at(744.1))->toHaveKey('too-hot')->and($at(744.0))->toBe([]);
 });
 

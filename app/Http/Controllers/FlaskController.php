@@ -9,8 +9,11 @@ use App\Models\Note;
 use App\Models\Person;
 use App\Models\RunFlask;
 use HotSprue\Casting\CastingStep;
+use HotSprue\Casting\FlaskProgress;
+use HotSprue\Casting\StepRefused;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 
 /** What is done to one flask, step by step, and its safety list. */
 final class FlaskController
@@ -18,20 +21,15 @@ final class FlaskController
     /** Taps a step of a flask done, or takes it back. */
     public function step(Request $request, RunFlask $flask): JsonResponse
     {
-        $asked = $request->validate(['step' => 'required|in:'.implode(',', array_column(CastingStep::cases(), 'value')), 'done' => 'required|boolean']);
-        $order = array_column(CastingStep::cases(), 'value');
-        $at = (int) array_search($asked['step'], $order, true);
-        $steps = $flask->steps;
-        if ($asked['done']) {
-            $before = CastingStep::cases()[max(0, $at - 1)] ?? CastingStep::Invest;
-            abort_if($at > 0 && ! isset($steps[$before->value]), 409, sprintf('“%s” comes before it.', $before->done()));
-            abort_if($asked['step'] === 'pour' && count(array_filter($flask->ticks)) < count(CastingStep::safety()), 409, 'Tick the safety list before the torch is lit.');
-            $person = Person::at($request);
-            $steps[$asked['step']] ??= ['at' => now()->toIso8601String(), 'by' => $person->name ?? ''];
-        } else {
-            foreach (array_slice($order, $at) as $later) {
-                unset($steps[$later]);
-            }
+        $asked = $request->validate(['step' => ['required', Rule::enum(CastingStep::class)], 'done' => 'required|boolean']);
+        $step = CastingStep::from($asked['step']);
+        $progress = FlaskProgress::of($flask->steps, $flask->ticks);
+        try {
+            $steps = $asked['done']
+                ? $progress->with($step, ['at' => now()->toIso8601String(), 'by' => Person::at($request)->name ?? ''])->steps
+                : $progress->without($step)->steps;
+        } catch (StepRefused $refused) {
+            abort(409, $refused->getMessage());
         }
         $flask->update(['steps' => $steps]);
         Note::write('flask step', Person::at($request), ['run' => $flask->run_id, 'flask' => $flask->flask, 'step' => $asked['step'], 'done' => (bool) $asked['done']]);

@@ -14,6 +14,7 @@ use App\Database\WriteTransaction;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
+use HotSprue\Account\LotKind;
 use HotSprue\Account\MovementKind;
 use HotSprue\Account\Settlement;
 use HotSprue\Fields\BadInput;
@@ -37,7 +38,7 @@ final class JobMetalController
     {
         return new JsonResponse([
             'held' => Statement::lots(JobMetal::held($job)), 'left' => Statement::lots(JobMetal::left($job)),
-            'lots' => Statement::lots(Lot::query()->where('mass_mg', '>', 0)->whereNotIn('kind', ['piece', Lot::UNASSAYED])
+            'lots' => Statement::lots(Lot::query()->where('mass_mg', '>', 0)->whereIn('kind', LotKind::atHand())
                 ->where(static fn (Builder $lots) => $lots->whereNull('client_id')->orWhere('client_id', $job->client_id))->orderBy('id')->get()),
             'movements' => Statement::movements(50, job: $job->id),
         ]);
@@ -129,7 +130,7 @@ final class JobMetalController
         }
         $settled = Settlement::of($lots->pluck('mass_mg', 'id')->all(), (int) round(1000 * (float) $metal));
         [$lost, $held] = [$settled->loss(), $settled->held()];
-        if ($settled->isMuch() && ! $request->boolean('sure')) {
+        if ($settled->isMuch($job->settings()->num('finish.loss')) && ! $request->boolean('sure')) {
             throw BadInput::field('sure', sprintf(
                 'The account holds %.3f g of this piece and it weighs %.3f g: %.3f g, %.0f %%, would be written off as finishing. Sprues that were not entered as cut off, cuttings, a button, or stones weighed with the metal are where it usually is. Enter them first, or say that finishing took so much.',
                 $held / 1000, ($held - $lost) / 1000, $lost / 1000, 100 * $lost / $held,

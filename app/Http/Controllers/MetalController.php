@@ -17,6 +17,7 @@ use App\Models\Movement;
 use App\Models\Note;
 use App\Models\Person;
 use App\Models\Workshop;
+use HotSprue\Account\LotKind;
 use HotSprue\Account\MovementKind;
 use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
@@ -166,8 +167,7 @@ final class MetalController
             // A recast is a new casting; the first that has no mass yet is this one.
             $last = $document->castingInHand();
             $row = $last !== null && ! isset($document->list('castings')[$last]['casting_mass']) ? $document->list('castings')[$last]['key'] : $document->nextKey('castings');
-            $new = Lot::query()->whereKey(array_keys($from))->whereIn('kind', ['stock'])->pluck('id')->all();
-            $fresh = array_sum(array_intersect_key($from, array_flip($new)));
+            $fresh = LotKind::newIn($from, Lot::query()->whereKey(array_keys($from))->pluck('kind', 'id')->all());
             $typed = [
                 "castings.{$row}.charge_mass" => array_sum($from) / 1000, "castings.{$row}.casting_mass" => $casting / 1000, "castings.{$row}.button_mass" => $button / 1000,
                 'pour.new_mass' => $fresh / 1000, 'pour.reused_mass' => (array_sum($from) - $fresh) / 1000,
