@@ -1,5 +1,6 @@
 // Writes what the screen knows of what it exchanges, from the committed contract: `node resources/types.mjs [folder]`.
 // contract.d.ts: the types (inputs and results of single sheets are left out; the screen reads them by name).
+// results.d.ts: the value of every result, by the use of a sheet on a job.
 // answers.json: for each route, what its answer must hold before it is used.
 import { readFileSync, writeFileSync } from 'node:fs';
 import openapiTS, { astToString } from 'openapi-typescript';
@@ -27,6 +28,19 @@ for (const [path, verbs] of Object.entries(contract.paths)) {
     }
 }
 writeFileSync(`${folder}/answers.json`, `${JSON.stringify(answers)}\n`);
+const valueOf = ({ type }) => (type === 'array' ? 'unknown[]' : type);
+const resultsOf = (sheet) => {
+    const name = sheet.replace(/(^|[.-])(\w)/g, (_, __, letter) => letter.toUpperCase());
+    const of = contract.components.schemas[`${name}Results`].properties;
+    return Object.entries(of).map(([result, { properties }]) => `        ${result}: ${valueOf(properties.value)};\n`);
+};
+const uses = Object.entries(contract['x-uses']).map(
+    ([use, sheet]) => `    '${use}': {\n${resultsOf(sheet).join('')}    };\n`,
+);
+writeFileSync(
+    `${folder}/results.d.ts`,
+    `/** The value of every result, by the use of a sheet on a job. Generated. */\nexport interface Results {\n${uses.join('')}}\n`,
+);
 contract.paths = {};
 for (const name of Object.keys(contract.components.schemas)) {
     if (/(Input|Results)$/.test(name) && name !== 'ShownInput') delete contract.components.schemas[name];

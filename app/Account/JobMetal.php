@@ -9,9 +9,11 @@ use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Movement;
 use App\Models\Person;
+use HotSprue\Account\LotKind;
 use HotSprue\Account\MetalRefused;
 use HotSprue\Account\MovementKind;
 use HotSprue\Fields\BadInput;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
 /** The metal of one job: what it takes from the account, holds, gives back and takes along. Masses in milligrams. */
@@ -23,6 +25,14 @@ final readonly class JobMetal
     public static function held(Job $job): Collection
     {
         return Lot::query()->where('job_id', $job->id)->where('kind', 'piece')->where('mass_mg', '>', 0)->orderBy('id')->get();
+    }
+
+    /** @return Collection<int, Lot> metal that may be taken for it: the workshop's, and its own client's */
+    public static function atHand(Job $job): Collection
+    {
+        return Lot::query()->where('mass_mg', '>', 0)->whereIn('kind', LotKind::atHand())
+            ->where(static fn (Builder $lots) => $lots->whereNull('client_id')->orWhere('client_id', $job->client_id))
+            ->orderBy('id')->get();
     }
 
     /** @return Collection<int, Lot> metal of its client that is in no piece */

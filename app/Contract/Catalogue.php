@@ -9,8 +9,10 @@ use HotSprue\Calculation\Output;
 use HotSprue\Calculations;
 use HotSprue\Fields\Field;
 use HotSprue\Job\DecisionFields;
+use HotSprue\Job\InputBindings;
 use HotSprue\Job\ReadingFields;
 use HotSprue\Job\Station;
+use HotSprue\Samples\Samples;
 use HotSprue\Workshop\WorkshopFields;
 use HotSprue\Workshop\WorkshopSettings;
 
@@ -39,8 +41,10 @@ final class Catalogue
         foreach (array_keys(Calculations::all()) as $name) {
             $sheet = Calculations::describe($name);
             $sheets[] = [
-                'name' => $name, 'purpose' => $sheet->purpose,
-                'inputs' => array_map(static fn (Field $field): array => self::field($field, $settings), $sheet->inputs),
+                'name' => $name, 'title' => $sheet->title, 'sample' => (object) Samples::first($name), 'purpose' => $sheet->purpose,
+                'inputs' => array_map(static fn (Field $field): array => [
+                    ...self::field($field, $settings), 'decision' => InputBindings::decisionOf($name, $field->name),
+                ], $sheet->inputs),
                 'results' => array_map(static fn (Output $output): array => ['name' => $output->name, 'label' => $output->label(), 'quantity' => $output->quantity->value, 'unit' => $output->quantity->unit(), 'meaning' => $output->meaning], $sheet->results),
                 'findings' => (object) $sheet->findings,
             ];
@@ -60,7 +64,7 @@ final class Catalogue
             'rule' => $field->setting, 'zero' => $field->zero, 'most' => $field->quantity->isNumeric() ? $field->ceiling() : null,
             'choices' => $field->choicesIn($settings), 'many' => $field->many,
             'columns' => array_map(static fn (Field $column): array => self::field($column, $settings), $field->columns),
-            'accepts' => $field->quantity->accepts(),
+            'accepts' => $field->quantity->accepts(), 'only' => (object) $field->only,
         ];
     }
 }

@@ -68,7 +68,7 @@ final class HouseSchemas
                 'postings' => Shape::list(Shape::whole(['lot' => $int, 'name' => $text, 'alloy' => $text, 'mass' => $number])),
             ]),
             'StatementRow' => Shape::whole(['of' => $text, 'alloy' => $text, 'owner' => $text, 'before_mg' => $int, 'in_mg' => $int, 'out_mg' => $int, 'now_mg' => $int, 'fine_mg' => $number]),
-            'JobMetal' => Shape::whole(['held' => Shape::list(Shape::ref('Lot')), 'left' => Shape::list(Shape::ref('Lot')), 'lots' => Shape::list(Shape::ref('Lot')), 'movements' => Shape::list(Shape::ref('Movement'))]),
+            'JobMetal' => Shape::whole(['held' => Shape::list(Shape::ref('Lot')), 'left' => Shape::list(Shape::ref('Lot')), 'lots' => Shape::list(Shape::ref('Lot')), 'of_alloy' => Shape::list(Shape::ref('Lot')), 'of_metal' => Shape::list(Shape::ref('Lot')), 'movements' => Shape::list(Shape::ref('Movement'))]),
             'Metal' => Shape::whole(['lots' => Shape::list(Shape::ref('Lot')), 'movements' => Shape::list(Shape::ref('Movement')), 'statement' => Shape::list(Shape::ref('StatementRow'))]),
         ];
     }

@@ -39,6 +39,7 @@ final class BurnoutCore implements Calculation
     {
         return new Description(
             'burnout.core',
+            'What the core feels',
             'What the core of a flask feels while the kiln runs its programme, by a model',
             self::SOURCE,
             [

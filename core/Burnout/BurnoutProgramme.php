@@ -30,6 +30,7 @@ final class BurnoutProgramme implements Calculation
     {
         return new Description(
             'burnout.programme',
+            'Burnout',
             'The kiln’s programme for these flasks, and when to switch on',
             self::SOURCE,
             [

@@ -26,6 +26,7 @@ final class PourTemperatures implements Calculation
     {
         return new Description(
             'pour.temperatures',
+            'Heat of flask and metal',
             'How hot the flask and the metal are at the pour',
             self::SOURCE,
             [

@@ -19,6 +19,7 @@ final class Description
      */
     public function __construct(
         public readonly string $name,
+        public readonly string $title,
         public readonly string $purpose,
         public readonly string $source,
         public readonly array $inputs,

@@ -19,6 +19,7 @@ final readonly class Field
     /**
      * @param  list<string>  $choices
      * @param  list<self>  $columns  of each row, for Quantity::Rows
+     * @param  array<string, list<string>>  $only  decisions by path, and what they must say so that it means something
      */
     private function __construct(
         public string $name,
@@ -35,6 +36,7 @@ final readonly class Field
         public array $columns = [],
         public bool $many = false,
         public ?string $called = null,
+        public array $only = [],
     ) {}
 
     public static function of(Quantity $quantity, string $name, string $meaning): self
@@ -137,6 +139,12 @@ final readonly class Field
     public function asDecision(string $path): self
     {
         return $this->with(['name' => $path, 'required' => true, 'default' => null, 'setting' => null]);
+    }
+
+    /** It means something only where this decision says one of these. */
+    public function onlyWhere(string $path, string ...$says): self
+    {
+        return $this->with(['only' => [...$this->only, $path => array_values($says)]]);
     }
 
     public function optional(): self

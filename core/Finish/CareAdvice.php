@@ -24,6 +24,7 @@ final class CareAdvice implements Calculation
     {
         return new Description(
             'care.advice',
+            'What the client is told',
             'What the client is told of wearing and cleaning the piece',
             'workbook 3, species',
             [

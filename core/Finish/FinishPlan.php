@@ -27,6 +27,7 @@ final class FinishPlan implements Calculation
     {
         return new Description(
             'finish.plan',
+            'Finishing',
             'Grits, compounds, tumbling, patina and plating in order, and the loss',
             self::SOURCE,
             [

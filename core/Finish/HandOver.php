@@ -32,6 +32,7 @@ final class HandOver implements Calculation
     {
         return new Description(
             'hand.over',
+            'Last look',
             'The last look before a piece goes: size, weights, mark',
             self::SOURCE,
             [

@@ -27,6 +27,7 @@ final class FormBand implements Calculation
     {
         return new Description(
             'form.band',
+            'Band: volume and mass',
             'What a band holds and weighs, and where it is too thin',
             self::SOURCE,
             [...FingerInput::fields(), ...self::shape(), Field::named('alloy', 'stock.alloys', 'the alloy it is to be made of')->optional(), Field::of(Quantity::CubicMillimetres, 'head_volume_mm3', 'volume of the head that belongs to it')->called('volume of the head')->allowingZero()->default(0.0), ...Head::fields(), Field::yesNo('beside_neighbour', 'whether it stands beside another ring')->called('beside another ring?')->default(false), Field::text('neighbour_profile', 'the neighbour’s profile at the touching face')->called('neighbour’s profile')->optional()],

@@ -26,6 +26,7 @@ final class SizeConvert implements Calculation
     {
         return new Description(
             'size.convert',
+            'Ring size',
             'A finger’s size on every scale, and the nearest mark on each stick',
             'ISO 8653',
             [FingerInput::scale(), FingerInput::size()],

@@ -24,6 +24,7 @@ final class SizeFit implements Calculation
     {
         return new Description(
             'size.fit',
+            'Broad band fit',
             'How much up a broad band goes, and the size to make',
             'workbook 1, broad bands',
             [

@@ -77,6 +77,18 @@ final class InputBindings
         return null;
     }
 
+    /** The decision that a new job would keep an input of a calculation as: of several the one that says most. */
+    public static function decisionOf(string $calculation, string $input): ?string
+    {
+        $path = null;
+        foreach (self::all()[$calculation]->inputs[$input] ?? [] as $source) {
+            $decision = self::bare($source);
+            $path = $decision instanceof Decision ? $decision->path : $path;
+        }
+
+        return $path;
+    }
+
     /** The input that a decision feeds first, at its own station before any other. */
     public static function fedBy(string $path): ?Field
     {

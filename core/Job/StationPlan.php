@@ -30,6 +30,18 @@ abstract class StationPlan
         return $input->asDecision($path);
     }
 
+    /**
+     * These mean something only where another decision says so.
+     *
+     * @param  list<string>  $says
+     * @param  list<Field>  $fields
+     * @return list<Field>
+     */
+    final protected static function onlyWhere(string $path, array $says, array $fields): array
+    {
+        return array_map(static fn (Field $field): Field => $field->onlyWhere($path, ...$says), $fields);
+    }
+
     /** @return list<Field> */
     final protected static function allFed(string $group, string ...$names): array
     {

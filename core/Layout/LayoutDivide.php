@@ -25,6 +25,7 @@ final class LayoutDivide implements Calculation
     {
         return new Description(
             'layout.divide',
+            'Dividing',
             'A width or a length divided, with the divider setting of each line',
             self::SOURCE,
             [

@@ -25,6 +25,7 @@ final class LayoutGrid implements Calculation
     {
         return new Description(
             'layout.grid',
+            'Grid on the wax',
             'The lines to scribe on a blank, in the order of work, with their divider settings',
             self::SOURCE,
             [

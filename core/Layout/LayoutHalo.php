@@ -34,6 +34,7 @@ final class LayoutHalo implements Calculation
     {
         return new Description(
             'layout.halo',
+            'Stones round a centre',
             'Stones round a centre: how many fit, where they stand, and in which order to drill',
             self::SOURCE,
             [

@@ -27,6 +27,7 @@ final class LayoutLettering implements Calculation
     {
         return new Description(
             'layout.lettering',
+            'Letters round a band',
             'Letters or a pattern round a band, so that they close on themselves',
             self::SOURCE,
             [

@@ -29,6 +29,7 @@ final class LayoutRow implements Calculation
     {
         return new Description(
             'layout.row',
+            'Row on a band',
             'Graded stones in a row over a band, large or small in the middle',
             self::SOURCE,
             [

@@ -25,6 +25,7 @@ final class LayoutSymmetry implements Calculation
     {
         return new Description(
             'layout.symmetry',
+            'Symmetry',
             'Pairs measured on both sides: which to take down, and by how much',
             self::SOURCE,
             [

@@ -16,8 +16,8 @@ final class BenchTalk
 
     /** @var array<string, array<string, float>> factor from each unit to the core's own */
     private const UNITS = [
-        'length' => ['mm' => 1.0, 'cm' => 10.0, 'in' => 25.4, 'inch' => 25.4, 'inches' => 25.4, '"' => 25.4],
-        'mass' => ['g' => 1.0, 'mg' => 0.001, 'kg' => 1000.0, 'ct' => 0.2, 'dwt' => 1.55517384, 'ozt' => 31.1034768, 'grain' => 0.06479891, 'grains' => 0.06479891],
+        'length' => ['mm' => 1.0, 'cm' => 10.0, 'in' => UnitFactors::INCH, 'inch' => UnitFactors::INCH, 'inches' => UnitFactors::INCH, '"' => UnitFactors::INCH],
+        'mass' => ['g' => 1.0, 'mg' => 0.001, 'kg' => 1000.0, 'ct' => 0.2, 'dwt' => UnitFactors::PENNYWEIGHT, 'ozt' => UnitFactors::TROY_OUNCE, 'grain' => 0.06479891, 'grains' => 0.06479891],
         'millilitres' => ['ml' => 1.0, 'cm3' => 1.0, 'cc' => 1.0, 'mm3' => 0.001, 'us fl oz' => 29.5735, 'imperial fl oz' => 28.4131],
         'cubic-millimetres' => ['mm3' => 1.0, 'ml' => 1000.0, 'cm3' => 1000.0, 'cc' => 1000.0, 'us fl oz' => 29573.5, 'imperial fl oz' => 28413.1],
         'square-millimetres' => ['mm2' => 1.0],
@@ -56,11 +56,11 @@ final class BenchTalk
         }
         if ($quantity === Quantity::Temperature || $quantity === Quantity::TemperatureDifference) {
             // Between two temperatures the zero of the scale does not count.
-            $zero = $quantity === Quantity::Temperature ? 32 : 0;
+            $zero = $quantity === Quantity::Temperature ? UnitFactors::FREEZING_F : 0;
 
             return match ($unit) {
                 '°c', 'c' => $number,
-                '°f', 'f' => ($number - $zero) / 1.8,
+                '°f', 'f' => ($number - $zero) / UnitFactors::FAHRENHEIT,
                 default => throw NotUnderstood::unknownUnit($quantity, $unit),
             };
         }
@@ -90,7 +90,9 @@ final class BenchTalk
     /** Wire or sheet gauge to mm: 0.127 × 92^((36 − n)/39). */
     public static function gauge(float $number): float
     {
-        return 0.127 * 92 ** ((36 - $number) / 39);
+        ['mm' => $mm, 'base' => $base, 'from' => $from, 'steps' => $steps] = UnitFactors::GAUGE;
+
+        return $mm * $base ** (($from - $number) / $steps);
     }
 
     /** One spelling for inch marks, fractions, minus signs and superscripts. */

@@ -26,6 +26,7 @@ final class AlloyDensity implements Calculation
     {
         return new Description(
             'alloy.density',
+            'Density of an alloy',
             'The density of a composed alloy, by volume',
             'workbook 7, alloys',
             [Field::shares('composition', array_keys(self::DENSITIES), 'share of each metal, in parts of 1')],

@@ -25,6 +25,7 @@ final class AlloyMix implements Calculation
     {
         return new Description(
             'alloy.mix',
+            'Bringing to fineness',
             'What to add to bring metal to a fineness',
             self::SOURCE,
             [

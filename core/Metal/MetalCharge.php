@@ -28,6 +28,7 @@ final class MetalCharge implements Calculation
     {
         return new Description(
             'metal.charge',
+            'Metal for a wax',
             'How much metal a wax takes, with its sprues and its button',
             self::SOURCE,
             [

@@ -25,6 +25,7 @@ final class CastCheck implements Calculation
     {
         return new Description(
             'cast.check',
+            'Casting against expected',
             'A casting weighed and measured, against what was expected',
             self::SOURCE,
             [

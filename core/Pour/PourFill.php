@@ -41,6 +41,7 @@ final class PourFill implements Calculation
     {
         return new Description(
             'pour.fill',
+            'Filling and freezing',
             'Whether the mould fills before it freezes, and whether the metal is driven in',
             self::SOURCE,
             [

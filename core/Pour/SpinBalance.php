@@ -26,6 +26,7 @@ final class SpinBalance implements Calculation
     {
         return new Description(
             'spin.balance',
+            'Spin arm',
             'Where the counterweight of a spin arm goes, and how many turns the spring takes',
             self::SOURCE,
             [

@@ -29,6 +29,7 @@ final class SeatBezel implements Calculation
     {
         return new Description(
             'seat.bezel',
+            'Bezel',
             'The strip for a bezel round a stone, what it weighs and how it is carved',
             self::SOURCE,
             [

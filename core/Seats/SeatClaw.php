@@ -27,6 +27,7 @@ final class SeatClaw implements Calculation
     {
         return new Description(
             'seat.claw',
+            'Claws',
             'Claws for a stone: their wire, places, notch and length',
             self::SOURCE,
             [

@@ -26,6 +26,7 @@ final class SeatDepth implements Calculation
     {
         return new Description(
             'seat.depth',
+            'Under the stone',
             'The metal under a stone, its culet over the finger, and whether neighbours’ seats meet below',
             self::SOURCE,
             [

@@ -27,6 +27,7 @@ final class SeatRound implements Calculation
     {
         return new Description(
             'seat.round',
+            'Seat for a round',
             'The drills, burs and beading tool for a round stone’s seat, and its depth',
             self::SOURCE,
             [

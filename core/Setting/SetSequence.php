@@ -39,6 +39,7 @@ final class SetSequence implements Calculation
     {
         return new Description(
             'set.sequence',
+            'Pushing order',
             'In which order metal is pushed over a stone',
             self::SOURCE,
             [

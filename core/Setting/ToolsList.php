@@ -28,6 +28,7 @@ final class ToolsList implements Calculation
     {
         return new Description(
             'tools.list',
+            'Burs and tools',
             'The drills, burs and tools that all seats of a job need, and which are missing',
             self::SOURCE,
             [

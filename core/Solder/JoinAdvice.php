@@ -25,6 +25,7 @@ final class JoinAdvice implements Calculation
     {
         return new Description(
             'join.advice',
+            'Where the flame goes',
             'How a joint is heated, from the masses of its parts',
             self::SOURCE,
             [

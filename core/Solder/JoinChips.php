@@ -22,6 +22,7 @@ final class JoinChips implements Calculation
     {
         return new Description(
             'join.chips',
+            'Chips',
             'How many chips of solder a joint takes',
             'geometry',
             [

@@ -27,6 +27,7 @@ final class JoinPlan implements Calculation
     {
         return new Description(
             'join.plan',
+            'Order of solder',
             'The heats that join a piece, hardest solder first, or why there are none and what would free it',
             self::SOURCE,
             [

@@ -34,6 +34,7 @@ final class StretchTest implements Calculation
 
         return new Description(
             'stretch.test',
+            'Stretch test',
             'How far two soldered samples stretched before they broke',
             self::SOURCE,
             [Field::rows('samples', $sample, 'the two samples')],

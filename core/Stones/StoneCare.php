@@ -28,6 +28,7 @@ final class StoneCare implements Calculation
     {
         return new Description(
             'care.check',
+            'What stones stand',
             'Which later heat, cleaning and acid steps the stones stand',
             'workbook 3, species',
             [

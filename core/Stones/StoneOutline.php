@@ -26,6 +26,7 @@ final class StoneOutline implements Calculation
     {
         return new Description(
             'stone.outline',
+            'Stone outline',
             'A girdle’s exact outline, and where its true centre lies',
             self::SOURCE,
             StoneInput::fields(),

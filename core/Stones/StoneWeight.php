@@ -33,6 +33,7 @@ final class StoneWeight implements Calculation
     {
         return new Description(
             'stone.weight',
+            'Stone weight',
             'What a stone weighs by its measures, within 15 %',
             self::SOURCE,
             [

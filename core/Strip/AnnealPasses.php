@@ -28,6 +28,7 @@ final class AnnealPasses implements Calculation
     {
         return new Description(
             'anneal.passes',
+            'Annealings',
             'How often metal is annealed while it is worked, and how hot',
             self::SOURCE,
             [

@@ -28,6 +28,7 @@ final class InlayFit implements Calculation
     {
         return new Description(
             'inlay.fit',
+            'Inlay',
             'An insert for a groove round a band: its length, the lips, and how far one is pressed under',
             self::SOURCE,
             [

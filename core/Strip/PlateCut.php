@@ -27,6 +27,7 @@ final class PlateCut implements Calculation
     {
         return new Description(
             'plate.cut',
+            'Plates and discs',
             'Plates and discs cut from a sheet of metal, how many it gives and what they weigh',
             self::SOURCE,
             [

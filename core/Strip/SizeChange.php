@@ -45,6 +45,7 @@ final class SizeChange implements Calculation
     {
         return new Description(
             'size.change',
+            'Larger or smaller',
             'How a ring is made larger or smaller, and what it costs in metal',
             self::SOURCE,
             [

@@ -26,6 +26,7 @@ final class StockCut implements Calculation
     {
         return new Description(
             'stock.cut',
+            'Pieces from stock',
             'Pieces cut from a length of stock, what is left and what it will still make',
             self::SOURCE,
             [

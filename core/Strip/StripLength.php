@@ -31,6 +31,7 @@ final class StripLength implements Calculation
     {
         return new Description(
             'strip.length',
+            'Strip for a band',
             'The length of a strip to be bent into a band, and what the stock leaves',
             self::SOURCE,
             [

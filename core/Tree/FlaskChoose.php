@@ -22,6 +22,7 @@ final class FlaskChoose implements Calculation
     {
         return new Description(
             'flask.choose',
+            'Flask',
             'The smallest flask in the list that holds the pattern',
             'workbook 8, flask',
             [

@@ -38,6 +38,7 @@ final class InvestmentMix implements Calculation
     {
         return new Description(
             'investment.mix',
+            'Investment',
             'Powder and water for a flask, and the minutes to mix and pour it',
             self::SOURCE,
             [

@@ -32,6 +32,7 @@ final class SprueSize implements Calculation
     {
         return new Description(
             'sprue.size',
+            'Sprues',
             'How thick the sprues are and how many, so that they freeze last',
             self::SOURCE,
             [

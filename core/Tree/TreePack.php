@@ -33,6 +33,7 @@ final class TreePack implements Calculation
     {
         return new Description(
             'tree.pack',
+            'Several on one tree',
             'Patterns on one stem: levels, places, clearances and the flask that holds them',
             self::SOURCE,
             [

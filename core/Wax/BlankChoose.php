@@ -26,6 +26,7 @@ final class BlankChoose implements Calculation
     {
         return new Description(
             'blank.choose',
+            'Blank of wax',
             'The smallest tube or block in stock that the wax can be carved from',
             'workbook 6, blank',
             [

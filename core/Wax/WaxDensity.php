@@ -24,6 +24,7 @@ final class WaxDensity implements Calculation
     {
         return new Description(
             'wax.density',
+            'Wax density',
             'A wax’s density from a measured block, weighed',
             'geometry',
             [

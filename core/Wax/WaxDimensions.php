@@ -29,6 +29,7 @@ final class WaxDimensions implements Calculation
     {
         return new Description(
             'wax.dimensions',
+            'Wax sizes',
             'The sizes to carve a wax to, so that it finishes at the sizes wanted',
             self::SOURCE,
             [

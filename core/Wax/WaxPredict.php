@@ -31,6 +31,7 @@ final class WaxPredict implements Calculation
     {
         return new Description(
             'wax.predict',
+            'What a wax finishes at',
             'What a measured wax will finish at',
             self::SOURCE,
             [

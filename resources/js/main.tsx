@@ -14,10 +14,10 @@ import { Shell } from './shell/Shell';
 import { system } from './theme';
 
 const CastingPage = lazy(() => import('./pages/CastingPage'));
-const RunPage = lazy(() => import('./pages/RunPage'));
+const RunPage = lazy(() => import('./pages/casting/RunPage'));
 const MetalPage = lazy(() => import('./pages/MetalPage'));
-const SumsPage = lazy(() => import('./pages/SumsPage'));
-const WorkshopPage = lazy(() => import('./pages/WorkshopPage'));
+const SumsPage = lazy(() => import('./pages/sums/SumsPage'));
+const WorkshopPage = lazy(() => import('./pages/workshop/WorkshopPage'));
 const ShopPage = lazy(() => import('./pages/ShopPage'));
 const PrintPage = lazy(() => import('./print/PrintPage'));
 

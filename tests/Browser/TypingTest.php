@@ -230,7 +230,7 @@ it('undoes what was typed, and says what it was', function (): void {
     $this->saved();
     $this->browser->executeScript('document.activeElement.blur()');
     $this->keys('u');
-    $this->sees('Taken back: width top, 6.5 is 5 again');
+    $this->sees('Taken back: width at the top, 6.5 is 5 again');
     expect($job->refresh()->held()->decision('form.width_top'))->toEqual(5);
 });
 

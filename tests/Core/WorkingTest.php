@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use HotSprue\Calculation\Working;
 use HotSprue\Calculations;
+use HotSprue\Samples\Samples;
 use Tests\Support\Arithmetic;
-use Tests\Support\Examples;
 
 dataset('examples', static function (): iterable {
-    foreach (Examples::all() as $sheet => $inputs) {
+    foreach (Samples::all() as $sheet => $inputs) {
         foreach ($inputs as $index => $input) {
             yield "{$sheet} {$index}" => [$sheet, $input];
         }
@@ -54,7 +54,7 @@ it('calls every sheet by its own name', function (): void {
 it('has an example for every sheet, and a result for every result that is declared', function (): void {
     foreach (Calculations::all() as $name => $sheet) {
         $given = [];
-        foreach (Examples::all()[$name] ?? [] as $input) {
+        foreach (Samples::all()[$name] ?? [] as $input) {
             $given = [...$given, ...array_keys(reckon($name, $input)->results)];
         }
         expect(array_values(array_diff(array_column($sheet->description()->results, 'name'), $given)))->toBe([], $name);

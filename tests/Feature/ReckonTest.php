@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use App\Contract\OpenApi;
 use HotSprue\Calculations;
+use HotSprue\Samples\Samples;
 use Symfony\Component\Process\Process;
 use Tests\Support\Contract;
-use Tests\Support\Examples;
 
 it('answers every sheet as the contract says', function (): void {
-    foreach (Examples::all() as $sheet => $inputs) {
+    foreach (Samples::all() as $sheet => $inputs) {
         foreach ($inputs as $input) {
             $answer = $this->postJson("/api/reckon/{$sheet}", $input)->assertOk();
             expect(Contract::breaksAt("/api/reckon/{$sheet}", 'post', (string) $answer->getContent()))->toBe('', $sheet);

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Contract\JobSchema;
 use App\Contract\OpenApi;
 use App\Contract\Pages;
+use HotSprue\Measures\UnitFactors;
 use Illuminate\Console\Command;
 
 /** Writes what is generated from the declared fields, or says that what is committed differs. */
@@ -44,6 +45,7 @@ final class ContractCommand extends Command
         return [
             'docs/openapi.json' => $json(OpenApi::document()),
             'docs/job.schema.json' => $json(JobSchema::file()),
+            'resources/js/api/units.json' => $json(UnitFactors::all()),
             'docs/sheets.md' => Pages::sheets(),
             'docs/stock.md' => Pages::stock(),
         ];

@@ -14,7 +14,6 @@ use App\Database\WriteTransaction;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
-use HotSprue\Account\LotKind;
 use HotSprue\Account\MovementKind;
 use HotSprue\Account\Settlement;
 use HotSprue\Fields\BadInput;
@@ -22,7 +21,7 @@ use HotSprue\Job\Change;
 use HotSprue\Job\Document;
 use HotSprue\Job\Station;
 use HotSprue\Stock\Alloy;
-use Illuminate\Database\Eloquent\Builder;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -36,12 +35,27 @@ final class JobMetalController
     /** What is in the piece, what of its client's stands elsewhere, and how both came about. */
     public function index(Job $job): JsonResponse
     {
+        $alloy = $job->held()->text('brief.alloy');
+
         return new JsonResponse([
             'held' => Statement::lots(JobMetal::held($job)), 'left' => Statement::lots(JobMetal::left($job)),
-            'lots' => Statement::lots(Lot::query()->where('mass_mg', '>', 0)->whereIn('kind', LotKind::atHand())
-                ->where(static fn (Builder $lots) => $lots->whereNull('client_id')->orWhere('client_id', $job->client_id))->orderBy('id')->get()),
+            'lots' => Statement::lots(JobMetal::atHand($job)),
+            'of_alloy' => Statement::lots(JobMetal::atHand($job)->where('alloy', $alloy)),
+            'of_metal' => Statement::lots(JobMetal::atHand($job)->whereIn('alloy', self::kin($alloy, $job->settings()))),
             'movements' => Statement::movements(50, job: $job->id),
         ]);
+    }
+
+    /** @return list<string> other alloys of the same metal, which can be brought to its fineness */
+    private static function kin(?string $alloy, WorkshopSettings $settings): array
+    {
+        if ($alloy === null || ! in_array($alloy, $settings->names('stock.alloys'), true)) {
+            return [];
+        }
+        $metal = Alloy::named($alloy, $settings)->metal;
+        $kin = array_filter(Alloy::all($settings), static fn (Alloy $one): bool => $one->metal === $metal && $one->name !== $alloy);
+
+        return array_values(array_map(static fn (Alloy $one): string => $one->name, $kin));
     }
 
     public function take(Request $request, Job $job): JsonResponse

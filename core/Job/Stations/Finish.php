@@ -46,7 +46,9 @@ final class Finish extends StationPlan
         return [
             self::fed('finish.grits'),
             self::fed('finish.finish')->default('polished'),
-            ...self::allFed('finish', 'tumble', 'tumble_minutes', 'patina', 'rhodium', 'wheels', 'guarded'),
+            self::fed('finish.tumble'),
+            self::fed('finish.tumble_minutes')->onlyWhere('finish.tumble', 'true'),
+            ...self::allFed('finish', 'patina', 'rhodium', 'wheels', 'guarded'),
             Field::yesNo('finish.ultrasonic', 'whether it goes into the ultrasonic bath')->called('ultrasonic bath?'),
             Field::yesNo('finish.steam', 'whether it is steamed')->called('steam?'),
             Field::yesNo('finish.pickle', 'whether it goes into the pickle once more')->called('pickle again?'),

@@ -123,10 +123,15 @@ final class Form extends StationPlan
     {
         return [
             self::fed('form.profile')->default('flat'),
-            ...self::allFed('form', 'width_top', 'width_base', 'thickness_top', 'thickness_base', 'edge', 'rise_inside',
-                'rise_outside', 'beside_neighbour', 'neighbour_profile'),
-            ...self::allFed('form', 'overlap', 'gap', 'trim', 'stock_length'),
-            Field::of(Quantity::RingSize, 'form.rounded', 'size on the mandrel once it is rounded')->called('on the mandrel, rounded'),
+            ...self::allFed('form', 'width_top', 'width_base', 'thickness_top', 'thickness_base'),
+            self::fed('form.edge')->onlyWhere('form.profile', 'knife'),
+            ...self::onlyWhere('form.profile', ['court'], self::allFed('form', 'rise_inside', 'rise_outside')),
+            ...self::allFed('form', 'beside_neighbour', 'neighbour_profile'),
+            ...self::onlyWhere('brief.kind', ['fabricated'], [
+                ...self::allFed('form', 'overlap', 'gap', 'trim', 'stock_length'),
+                Field::of(Quantity::RingSize, 'form.rounded', 'size on the mandrel once it is rounded')
+                    ->called('on the mandrel, rounded'),
+            ]),
             ...self::allFed('form', 'plate', 'plate_width', 'plate_length', 'plate_dome', 'plate_count', 'sheet_width',
                 'sheet_length', 'sheet_thickness', 'divide_total', 'divide_parts'),
             ...self::allFed('form', 'work', 'work_strain', 'work_rim', 'work_height', 'work_before', 'work_after',

@@ -38,7 +38,10 @@ final class Join extends StationPlan
 
     public function decisions(): array
     {
-        return self::allFed('join', 'order', 'solders', 'step_c', 'margin_c', 'law', 'school', 'old_work', 'old_solder');
+        return [
+            ...self::allFed('join', 'order', 'solders', 'step_c', 'margin_c', 'law', 'school', 'old_work'),
+            self::fed('join.old_solder')->onlyWhere('join.old_work', 'true'),
+        ];
     }
 
     public function figures(): array

@@ -139,9 +139,13 @@ final class Stones extends StationPlan
         return [
             Field::choice('stones.setting', self::SETTINGS, 'how the centre is held'),
             self::fed('stones.daily'),
-            Field::yesNo('stones.head_soldered', 'whether the head is made apart and soldered on, not cast with the shank'),
-            ...self::allFed('stones', 'school', 'wall', 'fit', 'seat_height', 'cover', 'ledge_width', 'corners'),
-            ...self::allFed('stones', 'claws', 'claw_wire', 'notch', 'girdle_below'),
+            Field::yesNo('stones.head_soldered', 'whether the head is made apart and soldered on, not cast with the shank')
+                ->onlyWhere('stones.setting', 'bezel', 'claws'),
+            self::fed('stones.school')->onlyWhere('stones.setting', 'bezel'),
+            ...self::onlyWhere('stones.setting', ['bezel', 'tube'], self::allFed('stones', 'wall', 'fit')),
+            ...self::onlyWhere('stones.setting', ['bezel'], self::allFed('stones', 'seat_height', 'cover', 'ledge_width', 'corners')),
+            ...self::onlyWhere('stones.setting', ['claws'], self::allFed('stones', 'claws', 'claw_wire', 'notch')),
+            self::fed('stones.girdle_below')->onlyWhere('stones.setting', ...self::IN_BAND),
             ...self::allFed('stones', 'halo_diameter', 'halo_edge_gap', 'halo_stone_gap', 'halo_count'),
             ...self::allFed('stones', 'row_count', 'row_largest', 'row_smallest', 'row_gap', 'row_middle'),
             Field::yesNo('stones.after_torch', 'torch heat after setting'),

@@ -1588,6 +1588,10 @@ export interface components {
             many: boolean;
             columns: components["schemas"]["Field"][];
             accepts: string;
+            decision?: string | null;
+            only?: {
+                [key: string]: string[];
+            };
         };
         Output: {
             name: string;
@@ -1598,7 +1602,11 @@ export interface components {
         };
         Sheet: {
             name: string;
+            title: string;
             purpose: string;
+            sample: {
+                [key: string]: unknown;
+            };
             inputs: components["schemas"]["Field"][];
             results: components["schemas"]["Output"][];
             findings: {
@@ -1909,6 +1917,8 @@ export interface components {
             held: components["schemas"]["Lot"][];
             left: components["schemas"]["Lot"][];
             lots: components["schemas"]["Lot"][];
+            of_alloy: components["schemas"]["Lot"][];
+            of_metal: components["schemas"]["Lot"][];
             movements: components["schemas"]["Movement"][];
         };
         Metal: {

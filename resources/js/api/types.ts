@@ -1,7 +1,15 @@
 import type { components } from './contract';
+import type { Results } from './results';
 
 type Schemas = components['schemas'];
-export type Job = Schemas['Job'];
+/** The answers of a job by use: a result that no sheet gives is none in the types either. */
+export type Answers = {
+    [U in keyof Results]?: Omit<Schemas['Answer'], 'results'> & {
+        results: { [R in keyof Results[U]]?: { value: Results[U][R]; unit: string | null } };
+    };
+};
+export type Job = Omit<Schemas['Job'], 'answers'> & { answers: Answers };
+export type Use = keyof Results;
 export type JobRow = Schemas['JobRow'];
 export type Today = Schemas['Today'];
 export type Bench = Schemas['Bench'];

@@ -1,3 +1,4 @@
+import per from '../api/units.json';
 import { wall } from '../shell/zone';
 import { createContext, use, useCallback, useMemo, useState, type ReactNode } from 'react';
 
@@ -22,6 +23,12 @@ export interface Said {
     kind?: keyof typeof NEXT;
 }
 
+/** Of a length, mm. */
+const gauge = (mm: number) =>
+    per.gauge.from - (per.gauge.steps * Math.log(mm / per.gauge.mm)) / Math.log(per.gauge.base);
+
+export const fahrenheit = (celsius: number) => celsius * per.F.per + per.F.zero;
+
 /** How a figure of the core's unit is said in the units at hand. Display only: what is typed, the core converts. */
 export function say(value: unknown, quantity: string | null | undefined, units: Units): Said {
     if (value === null || value === undefined) return { figure: '–', unit: '' };
@@ -31,34 +38,31 @@ export function say(value: unknown, quantity: string | null | undefined, units: 
     switch (quantity) {
         case 'length':
         case 'ring-size':
-            if (units.length === 'in') return { figure: fixed(value / 25.4, 3), unit: 'in', kind: 'length' };
+            if (units.length === 'in')
+                return { figure: fixed(value / per.in, 3), unit: 'in', kind: 'length' };
             if (units.length === 'gauge' && value > 0)
                 return {
-                    figure: (36 - (39 * Math.log(value / 0.127)) / Math.log(92)).toFixed(1),
+                    figure: gauge(value).toFixed(1),
                     unit: 'ga',
                     kind: 'length',
                 };
             return { figure: fixed(value, 2), unit: 'mm', kind: 'length' };
         case 'mass':
-            if (units.mass === 'dwt')
-                return { figure: fixed(value / 1.55517384, 2), unit: 'dwt', kind: 'mass' };
-            if (units.mass === 'ozt')
-                return { figure: fixed(value / 31.1034768, 3), unit: 'ozt', kind: 'mass' };
+            if (units.mass === 'dwt') return { figure: fixed(value / per.dwt, 2), unit: 'dwt', kind: 'mass' };
+            if (units.mass === 'ozt') return { figure: fixed(value / per.ozt, 3), unit: 'ozt', kind: 'mass' };
             return { figure: fixed(value, value >= 100 ? 1 : 2), unit: 'g', kind: 'mass' };
         // The metal account is kept to the milligram, and shown so.
         case 'account':
-            if (units.mass === 'dwt')
-                return { figure: fixed(value / 1.55517384, 3), unit: 'dwt', kind: 'mass' };
-            if (units.mass === 'ozt')
-                return { figure: fixed(value / 31.1034768, 5), unit: 'ozt', kind: 'mass' };
+            if (units.mass === 'dwt') return { figure: fixed(value / per.dwt, 3), unit: 'dwt', kind: 'mass' };
+            if (units.mass === 'ozt') return { figure: fixed(value / per.ozt, 5), unit: 'ozt', kind: 'mass' };
             return { figure: fixed(value, 3), unit: 'g', kind: 'mass' };
         case 'temperature':
             return units.temperature === 'F'
-                ? { figure: trimmed(value * 1.8 + 32, 1), unit: '°F', kind: 'temperature' }
+                ? { figure: trimmed(fahrenheit(value), 1), unit: '°F', kind: 'temperature' }
                 : { figure: trimmed(value, 1), unit: '°C', kind: 'temperature' };
         case 'temperature-difference':
             return units.temperature === 'F'
-                ? { figure: trimmed(value * 1.8, 1), unit: '°F', kind: 'temperature' }
+                ? { figure: trimmed(value * per.F.per, 1), unit: '°F', kind: 'temperature' }
                 : { figure: trimmed(value, 1), unit: '°C', kind: 'temperature' };
         case 'minutes':
             return value >= 60

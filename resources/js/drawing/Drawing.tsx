@@ -1,10 +1,11 @@
+import per from '../api/units.json';
 import { Box } from '@chakra-ui/react';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import type { Dimension, Shape, View } from '../api/types';
 import { say, useUnits } from '../bench/units';
 import './drawing.css';
 
-const PX_PER_MM = 96 / 25.4;
+const PX_PER_MM = 96 / per.in;
 
 function Mark({ shape, scale }: { shape: Shape; scale: number }) {
     const { units } = useUnits();

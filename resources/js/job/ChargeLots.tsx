@@ -1,12 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { get, post, Refusal } from '../api/client';
+import { post, Refusal } from '../api/client';
 import { useUnits, withUnit } from '../bench/units';
 import type { Sum } from '../api/types';
-import type { Lot, Metal } from '../api/types';
+import type { Lot } from '../api/types';
 import { Typed } from '../bench/fields';
-import { useWeighed } from '../metal/useJobMetal';
+import { useJobMetal, useWeighed } from '../metal/useJobMetal';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
 
@@ -16,16 +16,10 @@ export function ChargeLots({ work }: { work: Work }) {
     const { units } = useUnits();
     const job = work.job!;
     const alloy = (job.document.decisions as Record<string, { value: string }>)['brief.alloy']?.value;
-    const { data } = useQuery({ queryKey: ['metal', ''], queryFn: () => get<Metal>('metal') });
+    const { data } = useJobMetal(work);
     const [from, setFrom] = useState<Record<number, string>>({});
     const [out, setOut] = useState({ casting: '', button: '' });
-    const lots = (data?.lots ?? []).filter(
-        (lot) =>
-            lot.alloy === alloy &&
-            lot.mass > 0 &&
-            lot.kind !== 'piece' &&
-            (lot.owner === null || lot.owner === job.client?.name),
-    );
+    const lots = data?.of_alloy ?? [];
     const write = useMutation({
         mutationFn: () =>
             post(`jobs/${job.number}/charge`, {
@@ -55,15 +49,7 @@ export function ChargeLots({ work }: { work: Work }) {
     const charge = job.answers['metal.charge']?.results.charge_mass?.value as number | undefined;
     const together = sum?.answer.results.final_mass?.value as number | undefined;
     const wanted = lots[0]?.fineness;
-    const others = (data?.lots ?? []).filter(
-        (lot) =>
-            wanted !== undefined &&
-            lot.mass > 0 &&
-            lot.kind !== 'piece' &&
-            lot.alloy !== alloy &&
-            metalOf(lot.alloy) === metalOf(alloy ?? '') &&
-            (lot.owner === null || lot.owner === job.client?.name),
-    );
+    const others = wanted === undefined ? [] : (data?.of_metal ?? []);
     return (
         <Box borderTopWidth="1px" borderColor="rule" pt={3} pb={3} data-testid="charge-lots">
             <Box fontWeight="600">The charge, from the metal account</Box>
@@ -136,8 +122,6 @@ export function ChargeLots({ work }: { work: Work }) {
         </Box>
     );
 }
-
-const metalOf = (alloy: string) => (/^\d+k|gold/.test(alloy) ? 'gold' : alloy.split('-')[0]);
 
 /** Lots of another fineness, and what brings them to this one. */
 function Mixing({ lots, target }: { lots: Lot[]; target: number }) {

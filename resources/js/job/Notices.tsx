@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, Station } from '../api/types';
+import { answerOf } from './answers';
 import { say, useUnits } from '../bench/units';
 import { pathWords } from '../shell/catalogue';
 import { typedOf } from './held';
@@ -42,7 +43,7 @@ export function Notices({
     const { units } = useUnits();
     const quantity = (use: string, result: string) =>
         catalogue.sheets
-            .find((sheet) => sheet.name === (work.job?.answers[use]?.sheet ?? use))
+            .find((sheet) => sheet.name === ((work.job ? answerOf(work.job, use)?.sheet : undefined) ?? use))
             ?.results.find((one) => one.name === result)?.quantity;
     return (
         <>

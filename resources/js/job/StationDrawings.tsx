@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { Catalogue, Dimension, View } from '../api/types';
 import { say, useUnits } from '../bench/units';
 import { Drawing } from '../drawing/Drawing';
+import { answerOf } from './answers';
 import { Decision } from './DecisionRail';
 import type { Work } from './useJob';
 import type { InHand } from './working';
@@ -146,7 +147,7 @@ function DimensionBox({
     const use = dimension.use ?? view.use;
     const mine: InHand = { use, kind: dimension.kind, name: dimension.name };
     const held = inHand?.use === mine.use && inHand.name === mine.name;
-    const answer = work.job?.answers[use];
+    const answer = work.job ? answerOf(work.job, use) : undefined;
     const sheet = catalogue.sheets.find((one) => one.name === answer?.sheet);
     if (dimension.kind === 'input') {
         const input = work.job?.inputs[use]?.[dimension.name];

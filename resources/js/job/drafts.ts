@@ -3,11 +3,11 @@ import type { Errors, Job, Kept } from '../api/types';
 import { pathWords } from '../shell/catalogue';
 import { NOTHING, sendable, type Draft, type Sent, type Waiting } from './draft';
 import { held, isGone } from './held';
+import { keepDraft, keptDrafts } from './keptDrafts';
 
 /** Edits made within it go as one entry. */
 const GATHER = 250;
 const AGAIN = 4000;
-const PREFIX = 'hot-sprue.job.';
 
 /**
  * What waits in this browser, job by job, and belongs to who typed it. It outlives the page and the line, is sent for
@@ -54,21 +54,7 @@ class Drafts {
         this.person = person;
         this.timers.forEach(clearTimeout);
         this.timers.clear();
-        this.all.clear();
-        for (const name of Object.keys(localStorage)) {
-            const [number, of] = name.startsWith(PREFIX) ? name.slice(PREFIX.length).split('.') : [];
-            if (Number(of) !== person || !number) continue;
-            try {
-                const kept = JSON.parse(localStorage.getItem(name) ?? '') as Pick<Draft, 'waiting' | 'sent'>;
-                // Who left the page left the figure.
-                const waiting = Object.fromEntries(
-                    Object.entries(kept.waiting).map(([path, edit]) => [path, { ...edit, settled: true }]),
-                );
-                this.all.set(Number(number), { ...NOTHING, waiting, sent: kept.sent });
-            } catch {
-                localStorage.removeItem(name);
-            }
-        }
+        this.all = keptDrafts(person);
         this.tell();
         this.all.forEach((_, number) => this.plan(number));
     }
@@ -239,9 +225,7 @@ class Drafts {
             Object.entries(draft.refused).filter(([path, one]) => draft.waiting[path]?.to === one.to),
         );
         this.all.set(number, { ...draft, refused });
-        const name = `${PREFIX}${number}.${this.person}`;
-        if (Object.keys(draft.waiting).length === 0 && draft.sent === null) localStorage.removeItem(name);
-        else localStorage.setItem(name, JSON.stringify({ waiting: draft.waiting, sent: draft.sent }));
+        keepDraft(this.person, number, draft);
         this.tell();
     }
 

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { Catalogue, Job } from '../../api/types';
 import { say, useUnits } from '../../bench/units';
+import { answerOf } from '../answers';
 import { DecisionRail } from '../DecisionRail';
 import { Readings } from '../Readings';
 import type { Work } from '../useJob';
@@ -79,11 +80,11 @@ export function FormParts({ work, catalogue }: { work: Work; catalogue: Catalogu
 
 function Tell({ job, told }: { job: Job; told: Told }) {
     const { units } = useUnits();
-    const known = told.filter(([use, result]) => job.answers[use]?.results[result] !== undefined);
+    const known = told.filter(([use, result]) => answerOf(job, use)?.results[result] !== undefined);
     return (
         <Box textAlign="center">
             {known.map(([use, result, quantity, words]) => {
-                const said = say(job.answers[use]!.results[result]!.value, quantity, units);
+                const said = say(answerOf(job, use)?.results[result]?.value, quantity, units);
                 return (
                     <Box as="span" key={result} px={3}>
                         {words}{' '}

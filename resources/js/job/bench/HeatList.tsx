@@ -1,3 +1,4 @@
+import { fahrenheit } from '../../bench/units';
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Catalogue, Kept } from '../../api/types';
@@ -27,7 +28,7 @@ export interface Heat {
 
 /** A heat as both kinds of thermometer say it. */
 export const degrees = (celsius: number) =>
-    `${Number(celsius.toFixed(1))} °C · ${Math.round(celsius * 1.8 + 32)} °F`;
+    `${Number(celsius.toFixed(1))} °C · ${Math.round(fahrenheit(celsius))} °F`;
 
 /** The heats in order; one that is dragged, or moved by its buttons, is planned anew at once. */
 export function HeatList({

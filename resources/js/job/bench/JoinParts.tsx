@@ -5,6 +5,7 @@ import type { StretchTests } from '../../api/types';
 import type { Catalogue, Kept } from '../../api/types';
 import { Readings } from '../Readings';
 import { rowsOf } from '../held';
+import type { Results } from '../../api/results';
 import type { Work } from '../useJob';
 import { HeatList, type Heat } from './HeatList';
 import { Section } from './Section';
@@ -49,7 +50,7 @@ function StonesInFire({ stones }: { stones: StoneInFire[] }) {
 export function JoinParts({ work, catalogue }: { work: Work; catalogue: Catalogue }) {
     const job = work.job!;
     const plan = job.answers['join.plan']?.results;
-    const rows = (name: string) => (plan?.[name]?.value ?? []) as unknown[];
+    const rows = (name: keyof Results['join.plan']) => (plan?.[name]?.value ?? []) as unknown[];
     const joints = rowsOf(job, 'joints');
     const empty = job.document.parts.length === 0 && joints.length === 0;
     const take = (changes: Edit[]) =>

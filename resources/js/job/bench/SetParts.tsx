@@ -3,6 +3,7 @@ import type { Job } from '../../api/types';
 import { say, useUnits } from '../../bench/units';
 import { Stands } from '../StoneParts';
 import { isTicked, Tick } from '../Tick';
+import type { Results } from '../../api/results';
 import type { Work } from '../useJob';
 import { Section } from './Section';
 
@@ -24,7 +25,7 @@ export function SetParts({ work }: { work: Work }) {
     const results = job.answers['set.sequence']?.results;
     const pushes = results?.sequence?.value as Push[] | undefined;
     const rounds = results?.rounds?.value as { round: string }[] | undefined;
-    const listed = (name: string) => (results?.[name]?.value ?? []) as Look[];
+    const listed = (name: keyof Results['set.sequence']) => (results?.[name]?.value ?? []) as Look[];
     if (!pushes)
         return (
             <Box py={8} textAlign="center" fontSize="18px" data-testid="no-stones">

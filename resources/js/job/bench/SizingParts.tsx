@@ -2,8 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { get, post } from '../../api/client';
-import type { Catalogue, JobMetal, Metal } from '../../api/types';
-import type { Kept } from '../../api/types';
+import type { Catalogue, JobMetal } from '../../api/types';
 import { Pick } from '../../bench/fields';
 import { moment, say, useUnits } from '../../bench/units';
 import { Pictures } from '../BriefParts';
@@ -19,8 +18,6 @@ export function SizingParts({ work, catalogue }: { work: Work; catalogue: Catalo
     const { units } = useUnits();
     const queries = useQueryClient();
     const [lot, setLot] = useState('');
-    const { data } = useQuery({ queryKey: ['metal', ''], queryFn: () => get<Metal>('metal') });
-    const alloy = (job.document.decisions as Record<string, Kept>)['brief.alloy']?.value;
     const results = job.answers['size.change']?.results;
     const grams = results?.metal_change?.value as number | undefined;
     const move = useMutation({
@@ -38,13 +35,7 @@ export function SizingParts({ work, catalogue }: { work: Work; catalogue: Catalo
     const mass = Math.max(0, ...(booked?.postings ?? []).map((posting) => Math.abs(posting.mass)));
     const weighed = useWeighed();
     if (!results) return null;
-    const lots = (data?.lots ?? []).filter(
-        (one) =>
-            one.alloy === alloy &&
-            one.mass > 0 &&
-            one.kind !== 'piece' &&
-            (one.owner === null || one.owner === job.client?.name),
-    );
+    const lots = own?.of_alloy ?? [];
     const said = say(Math.abs(grams ?? 0), 'mass', units);
     return (
         <>

@@ -1,0 +1,21 @@
+import { JobMetal } from '../../metal/JobMetal';
+import { FormParts, isByHand } from '../bench/FormParts';
+import { Masses } from '../Tables';
+import { decidedAt, type StationPage, type StationProps } from './StationPage';
+
+export const form: StationPage = {
+    Below: ({ work, catalogue, job }: StationProps) =>
+        decidedAt(job, 'brief.kind') === 'fabricated' ? (
+            <>
+                <FormParts work={work} catalogue={catalogue} />
+                <JobMetal work={work} />
+            </>
+        ) : null,
+    Beside: ({ job }: StationProps) => (
+        <Masses
+            masses={job.answers['form.band']?.results.masses?.value}
+            own={decidedAt(job, 'brief.alloy')}
+        />
+    ),
+    isElsewhere: isByHand,
+};

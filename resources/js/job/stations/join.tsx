@@ -1,0 +1,17 @@
+import { JobMetal } from '../../metal/JobMetal';
+import { JoinParts } from '../bench/JoinParts';
+import type { StationPage, StationProps } from './StationPage';
+
+export const join: StationPage = {
+    Below: ({ work, catalogue }: StationProps) => (
+        <>
+            <JoinParts work={work} catalogue={catalogue} />
+            <JobMetal work={work} soldering />
+        </>
+    ),
+    isElsewhere: (path) => path === 'join.order',
+    isBare: true,
+    hasNoRail: (job) => job.document.parts.length === 0,
+    hasScales: true,
+    printed: 'join',
+};

@@ -1,0 +1,38 @@
+import { Flex } from '@chakra-ui/react';
+import { useNavigate } from 'react-router';
+import { Act } from '../../bench/Act';
+import { ClientReview } from '../ClientReview';
+import { GridList } from '../GridList';
+import { Readings } from '../Readings';
+import type { StationPage, StationProps } from './StationPage';
+
+export const wax: StationPage = {
+    Under: PrintIt,
+    Below: ({ work, catalogue, drawn }: StationProps) => (
+        <>
+            {drawn ? <GridList work={work} /> : null}
+            <Readings
+                group="attempts"
+                title="Wax on the bench"
+                again="carve again"
+                work={work}
+                catalogue={catalogue}
+            />
+            <ClientReview work={work} />
+        </>
+    ),
+    hasScales: true,
+    printed: 'template',
+};
+
+function PrintIt({ job, drawn }: StationProps) {
+    const go = useNavigate();
+    if (!drawn) return null;
+    return (
+        <Flex justify="end">
+            <Act kind="turn" onClick={() => void go(`/print/${job.number}/template`)}>
+                print at 1:1
+            </Act>
+        </Flex>
+    );
+}

@@ -1,0 +1,101 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { PlainFinding, Sheet } from '../../api/types';
+import { Act } from '../../bench/Act';
+import { LevelMark } from '../../bench/marks';
+import { say, useUnits } from '../../bench/units';
+import { Masses } from '../../job/Tables';
+import { WorkingCard } from '../../job/working';
+import { useCatalogue } from '../../shell/catalogue';
+import { isBegun } from './jobFrom';
+import type { SumInHand } from './useSum';
+
+/** Beside a sum: its results, what was found, and the working of the figure in hand. */
+export function SumResults({ of }: { of: SumInHand }) {
+    const catalogue = useCatalogue()!;
+    const { sheet, sum, start } = of;
+    return (
+        <Box w={{ base: 'full', lg: '330px' }} py={4} display="grid" gap={4} alignContent="start">
+            <Box as="table" aria-label="Results" w="full">
+                <tbody>
+                    {sheet.results
+                        .filter((output) => output.quantity !== 'rows' && sum?.answer.results[output.name])
+                        .map((output) => (
+                            <ResultRow key={output.name} of={of} output={output} />
+                        ))}
+                </tbody>
+            </Box>
+            <Masses masses={sum?.answer.results.masses?.value} />
+            {sum?.answer.findings.map((finding) => (
+                <FoundHere key={finding.code} of={of} finding={finding} />
+            ))}
+            {sum ? (
+                <WorkingCard
+                    inHand={of.inHand}
+                    answer={sum.answer}
+                    inputs={sum.inputs}
+                    catalogue={catalogue}
+                />
+            ) : null}
+            {isBegun(sheet) && sum ? (
+                <Act kind="main" minH="50px" fontSize="16px" onClick={() => start.mutate()}>
+                    Start a job from this
+                </Act>
+            ) : null}
+            {start.error ? (
+                <Box role="alert" color="hot">
+                    {start.error.message}
+                </Box>
+            ) : null}
+        </Box>
+    );
+}
+
+function ResultRow({ of, output }: { of: SumInHand; output: Sheet['results'][number] }) {
+    const { units } = useUnits();
+    const said = say(of.sum?.answer.results[output.name]?.value, output.quantity, units);
+    return (
+        <Box as="tr" borderBottomWidth="1px" borderColor="rule">
+            <Box as="td" color="soft" fontSize="14.5px">
+                {output.meaning}
+            </Box>
+            <Box as="td" textAlign="right" whiteSpace="nowrap">
+                <Box
+                    as="button"
+                    minH="44px"
+                    fontSize="20px"
+                    fontWeight="600"
+                    cursor="pointer"
+                    data-result={output.name}
+                    aria-label={`${output.meaning}: ${said.figure} ${said.unit}, show the working`}
+                    onClick={() => of.hold('result', output.name)}
+                >
+                    {said.figure}
+                </Box>{' '}
+                <Box as="span" color="soft">
+                    {said.unit}
+                </Box>
+            </Box>
+        </Box>
+    );
+}
+
+function FoundHere({ of, finding }: { of: SumInHand; finding: PlainFinding }) {
+    const edge = { stop: 'hot', caution: 'brass', note: 'soft' }[finding.level];
+    return (
+        <Box borderLeftWidth="3px" borderColor={edge} pl={3} data-finding={finding.code}>
+            <Flex gap={2} align="center" fontWeight="600">
+                <LevelMark level={finding.level} />
+                {finding.level}: {finding.code.replaceAll('-', ' ')}
+            </Flex>
+            <Box color="soft" fontSize="14.5px">
+                {finding.message}
+            </Box>
+            <Box fontSize="14.5px">{finding.remedy}</Box>
+            {Object.keys(finding.set ?? {}).length > 0 ? (
+                <Act kind="offer" mt={1} onClick={() => of.setTyped((now) => ({ ...now, ...finding.set }))}>
+                    Do that
+                </Act>
+            ) : null}
+        </Box>
+    );
+}

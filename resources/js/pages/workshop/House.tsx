@@ -1,0 +1,97 @@
+import { Box, Flex, Input } from '@chakra-ui/react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { get, post, send } from '../../api/client';
+import type { Workshop } from '../../api/types';
+import { Act } from '../../bench/Act';
+import { Pick } from '../../bench/fields';
+import { moment } from '../../bench/units';
+import { Part, Wrong } from './parts';
+
+/** Its hours and its backups. */
+export function House() {
+    const queries = useQueryClient();
+    const { data } = useQuery({ queryKey: ['workshop'], queryFn: () => get<Workshop>('workshop') });
+    const [folder, setFolder] = useState<string | null>(null);
+    const keep = useMutation({
+        mutationFn: (changes: Record<string, string | null>) => send<Workshop>('PUT', 'workshop', changes),
+        onSuccess: (workshop) => {
+            queries.setQueryData(['workshop'], workshop);
+            void queries.invalidateQueries({ queryKey: ['bench'] });
+            setFolder(null);
+        },
+    });
+    const backUp = useMutation({ mutationFn: () => post('backup') });
+    if (!data) return <Box color="soft">Opening the house…</Box>;
+    return (
+        <>
+            <Part title="Time zone">
+                <Flex gap={3} align="center" wrap="wrap">
+                    <Pick
+                        label="Time zone"
+                        value={data.timezone}
+                        options={data.zones.map((zone): [string, string] => [
+                            zone,
+                            zone.replaceAll('_', ' '),
+                        ])}
+                        onChange={(timezone) => keep.mutate({ timezone })}
+                    />
+                    <Box color="soft">Every hour on the screen and on paper is said in it.</Box>
+                </Flex>
+                <Wrong error={keep.error} field="timezone" />
+            </Part>
+            <Part title="Backups">
+                <Box mb={2}>
+                    {data.backed_up_at
+                        ? `Last made and tried ${moment(data.backed_up_at)}.`
+                        : 'None has been made yet.'}{' '}
+                    One is made each day while Hot Sprue runs; seven days, four weeks and twelve months are
+                    kept.
+                </Box>
+                {data.backup_trouble ? (
+                    <Box role="alert" color="hot" mb={2}>
+                        The last one failed: {data.backup_trouble}
+                    </Box>
+                ) : null}
+                <Flex
+                    as="form"
+                    gap={2}
+                    wrap="wrap"
+                    align="end"
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        keep.mutate({ backup_folder: folder?.trim() ? folder.trim() : null });
+                    }}
+                >
+                    <label style={{ display: 'grid' }}>
+                        Folder for backups
+                        <Input
+                            value={folder ?? data.backup_folder ?? ''}
+                            placeholder={data.backup_default}
+                            h="46px"
+                            w="360px"
+                            maxW="full"
+                            bg="card"
+                            borderColor="rule"
+                            onChange={(event) => setFolder(event.target.value)}
+                        />
+                    </label>
+                    {folder !== null ? (
+                        <Act kind="main" type="submit" minH="46px">
+                            Keep this folder
+                        </Act>
+                    ) : null}
+                    <Act kind="line" minH="46px" loading={backUp.isPending} onClick={() => backUp.mutate()}>
+                        Back up now
+                    </Act>
+                </Flex>
+                <Wrong error={keep.error} field="backup_folder" />
+                <Wrong error={keep.error} />
+                <Wrong error={backUp.error} />
+                {backUp.isSuccess ? (
+                    <Box role="status">It is being made; it shows here when it is done.</Box>
+                ) : null}
+            </Part>
+        </>
+    );
+}
