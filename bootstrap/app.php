@@ -32,7 +32,8 @@ return Application::configure(basePath: dirname(__DIR__))
         health: '/up',
         then: function (): void {
             Route::middleware('api')->prefix('api')->group(__DIR__.'/../routes/api.php');
-            // A client's link is its own secret; a browser that sends no referrer does not say where its form came from.
+            // A client's link is its own secret; a browser that sends no referrer does not say where its form came
+            // from.
             Route::middleware(BodyLimits::class)->group(__DIR__.'/../routes/web.php');
         },
     )
@@ -42,20 +43,44 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/');
         $middleware->alias(['may' => RequireAbility::class]);
         // Who asks is known before anything they name is looked up: see the routes for where bindings come.
-        $middleware->group('api', [EncryptCookies::class, SessionForPeople::class, SameOrigin::class, BodyLimits::class, Authenticate::class]);
+        $middleware->group(
+            'api',
+            [EncryptCookies::class, SessionForPeople::class, SameOrigin::class, BodyLimits::class, Authenticate::class],
+        );
         $middleware->priority([
-            EncryptCookies::class, SessionForPeople::class, SameOrigin::class, BodyLimits::class, Authenticate::class, AuthenticateSession::class,
-            RequireAbility::class, App\Http\Middleware\IdempotentRequest::class, Illuminate\Routing\Middleware\SubstituteBindings::class,
+            EncryptCookies::class, SessionForPeople::class, SameOrigin::class, BodyLimits::class, Authenticate::class,
+            AuthenticateSession::class,
+            RequireAbility::class, App\Http\Middleware\IdempotentRequest::class,
+            Illuminate\Routing\Middleware\SubstituteBindings::class,
         ]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([MetalRefused::class, BadInput::class, Conflict::class, UnknownCalculation::class, KnownClient::class, DatabaseBusy::class]);
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        $exceptions->render(static fn (MetalRefused $refused): JsonResponse => Problem::said($refused->getMessage(), 409));
+        $exceptions->dontReport(
+            [
+                MetalRefused::class, BadInput::class, Conflict::class, UnknownCalculation::class, KnownClient::class,
+                DatabaseBusy::class,
+            ],
+        );
+        $exceptions->shouldRenderJsonWhen(
+            static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson(),
+        );
+        $exceptions->render(
+            static fn (MetalRefused $refused): JsonResponse => Problem::said($refused->getMessage(), 409),
+        );
         $exceptions->render(static fn (BadInput $bad): JsonResponse => Problem::of($bad->errors));
-        $exceptions->render(static fn (UnknownCalculation $unknown): JsonResponse => Problem::said($unknown->getMessage(), 404));
-        $exceptions->render(static fn (Conflict $conflict): JsonResponse => Problem::of(['_' => [$conflict->getMessage()]], 409, ['clashes' => $conflict->clashes]));
-        $exceptions->render(static fn (KnownClient $known): JsonResponse => Problem::of(['client' => [$known->getMessage()]], 409, ['known' => $known->client->only(['id', 'name', 'contact'])]));
+        $exceptions->render(
+            static fn (UnknownCalculation $unknown): JsonResponse => Problem::said($unknown->getMessage(), 404),
+        );
+        $exceptions->render(
+            static fn (Conflict $conflict): JsonResponse => Problem::of(
+                ['_' => [$conflict->getMessage()]], 409, ['clashes' => $conflict->clashes],
+            ),
+        );
+        $exceptions->render(
+            static fn (KnownClient $known): JsonResponse => Problem::of(
+                ['client' => [$known->getMessage()]], 409, ['known' => $known->client->only(['id', 'name', 'contact'])],
+            ),
+        );
         $exceptions->render(static function (Throwable $failed, Request $request): ?JsonResponse {
             $disk = DiskTrouble::said($failed);
 

@@ -56,7 +56,9 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
         Route::get('metal', [JobMetalController::class, 'index']);
         Route::get('file', [JobFileController::class, 'json']);
         Route::get('zip', [JobFileController::class, 'zip']);
-        Route::get('drawings/{view}.{kind}', [DrawingController::class, 'show'])->where(['view' => '[a-z-]+', 'kind' => 'svg|dxf']);
+        Route::get(
+            'drawings/{view}.{kind}', [DrawingController::class, 'show'],
+        )->where(['view' => '[a-z-]+', 'kind' => 'svg|dxf']);
     });
     Route::get('pictures/{file}', [PictureController::class, 'show']);
     Route::get('casting', [CastingController::class, 'index']);
@@ -79,7 +81,9 @@ Route::middleware(['may:work', IdempotentRequest::class, SubstituteBindings::cla
         Route::post('like', [JobController::class, 'like']);
         Route::post('stations/{station}', [StationController::class, 'state']);
         Route::post('overrides', [StationController::class, 'override']);
-        Route::post('rows/{group}/{key}/out', RowController::class)->where(['group' => '[a-z]+', 'key' => '[a-z0-9]{1,12}']);
+        Route::post('rows/{group}/{key}/out', RowController::class)->where(
+            ['group' => '[a-z]+', 'key' => '[a-z0-9]{1,12}'],
+        );
         Route::post('assembly', [StationController::class, 'assemble']);
         Route::post('figures', [StationController::class, 'adopt']);
         Route::post('pictures', [PictureController::class, 'store']);
@@ -101,7 +105,9 @@ Route::middleware(['may:client', IdempotentRequest::class, SubstituteBindings::c
     Route::post('jobs/{job}/client', [JobController::class, 'client']);
     Route::post('jobs/{job}/close', [StationController::class, 'close']);
     Route::post('jobs/{job}/looks', [ClientReviewController::class, 'store']);
-    Route::post('jobs/{job}/words/{key}/answered', [ClientReviewController::class, 'answered'])->where('key', '[a-z0-9]{1,12}');
+    Route::post(
+        'jobs/{job}/words/{key}/answered', [ClientReviewController::class, 'answered'],
+    )->where('key', '[a-z0-9]{1,12}');
     Route::post('looks/{look}/revoke', [ClientReviewController::class, 'revoke']);
 });
 Route::middleware(['may:metal', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {

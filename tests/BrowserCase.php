@@ -46,8 +46,10 @@ abstract class BrowserCase extends TestCase
     public static function open(int $width = 1280, int $height = 800): RemoteWebDriver
     {
         $options = (new ChromeOptions)->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',
-            '--force-prefers-reduced-motion', '--lang=en-GB', '--user-data-dir='.sys_get_temp_dir().'/hot-sprue-'.bin2hex(random_bytes(6)),
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+            '--disable-background-networking', '--disable-component-update', '--disable-sync',
+            '--force-prefers-reduced-motion', '--lang=en-GB',
+            '--user-data-dir='.sys_get_temp_dir().'/hot-sprue-'.bin2hex(random_bytes(6)),
         ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $browser = RemoteWebDriver::create((string) getenv('HOT_SPRUE_DRIVER'), $capabilities, 30_000, 60_000);
@@ -122,14 +124,23 @@ abstract class BrowserCase extends TestCase
     /** Types into the field under a label. */
     public function fill(string $label, string $text): void
     {
-        $this->until(fn (): WebDriverElement|false => $this->browser->findElements(WebDriverBy::xpath(sprintf('//label[contains(., "%s")]//input', $label)))[0] ?? false, "there is no field “{$label}”")->sendKeys($text);
+        $this->until(
+            fn (): WebDriverElement|false => $this->browser->findElements(
+                WebDriverBy::xpath(sprintf('//label[contains(., "%s")]//input', $label)),
+            )[0] ?? false,
+            "there is no field “{$label}”",
+        )->sendKeys($text);
     }
 
     /** Clicks the button with these words on it. */
     public function tap(string $words): void
     {
         $this->until(function () use ($words): bool {
-            $found = $this->browser->findElements(WebDriverBy::xpath(sprintf('//button[normalize-space()="%1$s"] | //a[normalize-space()="%1$s"]', $words)));
+            $found = $this->browser->findElements(
+                WebDriverBy::xpath(
+                    sprintf('//button[normalize-space()="%1$s"] | //a[normalize-space()="%1$s"]', $words),
+                ),
+            );
             if ($found === []) {
                 return false;
             }
@@ -147,7 +158,9 @@ abstract class BrowserCase extends TestCase
     /** The path of a figure of the row in hand: a new one has a key that only the screen knows. */
     public function inRow(string $group, string $name): string
     {
-        return (string) $this->find("[data-readings=\"{$group}\"] [data-path\$=\".{$name}\"]")->getAttribute('data-path');
+        return (string) $this->find(
+            "[data-readings=\"{$group}\"] [data-path\$=\".{$name}\"]",
+        )->getAttribute('data-path');
     }
 
     /** Types into a figure where it stands, on the drawing if it stands there. */
@@ -182,11 +195,18 @@ abstract class BrowserCase extends TestCase
     {
         $element = $this->find($css);
         $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
-        [$x, $y] = (array) $this->browser->executeScript('const box = arguments[0].getBoundingClientRect(); return [Math.round(box.x + box.width / 2), Math.round(box.y + box.height / 2)]', [$element]);
-        $this->browser->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'pointer', 'id' => 'hand', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [
+        [$x, $y] = (array) $this->browser->executeScript(
+            'const box = arguments[0].getBoundingClientRect(); return [Math.round(box.x + box.width / 2), '
+                .'Math.round(box.y + box.height / 2)]',
+            [$element],
+        );
+        $moves = [
             ['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y], ['type' => 'pointerDown', 'button' => 0],
-            ['type' => 'pointerMove', 'duration' => 200, 'x' => $x + $right, 'y' => $y + $down], ['type' => 'pointerUp', 'button' => 0],
-        ]]]]);
+            ['type' => 'pointerMove', 'duration' => 200, 'x' => $x + $right, 'y' => $y + $down],
+            ['type' => 'pointerUp', 'button' => 0],
+        ];
+        $hand = ['type' => 'pointer', 'id' => 'hand', 'parameters' => ['pointerType' => 'mouse'], 'actions' => $moves];
+        $this->browser->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [$hand]]);
     }
 
     public function keys(string ...$keys): void
@@ -225,7 +245,12 @@ abstract class BrowserCase extends TestCase
     /** Waits until nothing that was typed is still unsaved. */
     public function saved(): void
     {
-        $this->until(fn (): bool => $this->browser->executeScript('return Object.keys(localStorage).every((key) => !key.startsWith("hot-sprue.job."))') === true, 'what was typed was not saved');
+        $this->until(
+            fn (): bool => $this->browser->executeScript(
+                'return Object.keys(localStorage).every((key) => !key.startsWith("hot-sprue.job."))',
+            ) === true,
+            'what was typed was not saved',
+        );
     }
 
     /**
@@ -260,7 +285,9 @@ abstract class BrowserCase extends TestCase
         $this->visit($path);
         $this->find('svg, table');
         usleep(400_000);
-        $pdf = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true]);
+        $pdf = (new ChromeDevToolsDriver($this->browser))->execute(
+            'Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true],
+        );
         $file = (string) tempnam(sys_get_temp_dir(), 'print');
         file_put_contents($file, base64_decode((string) $pdf['data'], true));
 

@@ -56,7 +56,10 @@ abstract class FeatureCase extends TestCase
      */
     public function sign(Job $job, string $station): TestResponse
     {
-        return $this->postJson("/api/jobs/{$job->number}/stations/{$station}", ['state' => 'signed', 'version' => (int) Job::query()->whereKey($job->id)->value('version')]);
+        return $this->postJson(
+            "/api/jobs/{$job->number}/stations/{$station}",
+            ['state' => 'signed', 'version' => (int) Job::query()->whereKey($job->id)->value('version')],
+        );
     }
 
     /**
@@ -69,7 +72,14 @@ abstract class FeatureCase extends TestCase
         $path = (string) tempnam(sys_get_temp_dir(), 'job');
         file_put_contents($path, $bytes);
 
-        return $this->post('/api/jobs/import', ['file' => new UploadedFile($path, $name, null, null, true), ...($sameClient ? ['same_client' => '1'] : [])], ['Accept' => 'application/json']);
+        return $this->post(
+            '/api/jobs/import',
+            [
+                'file' => new UploadedFile($path, $name, null, null, true),
+                ...($sameClient ? ['same_client' => '1'] : []),
+            ],
+            ['Accept' => 'application/json'],
+        );
     }
 
     /**
@@ -86,6 +96,9 @@ abstract class FeatureCase extends TestCase
      */
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
     {
-        return parent::call($method, $uri, $parameters, $cookies, $files, ['HTTP_IDEMPOTENCY_KEY' => (string) Str::uuid(), ...$server], $content);
+        return parent::call(
+            $method, $uri, $parameters, $cookies, $files, ['HTTP_IDEMPOTENCY_KEY' => (string) Str::uuid(), ...$server],
+            $content,
+        );
     }
 }

@@ -40,7 +40,9 @@ final class AccountKeeper
      *
      * @throws MetalRefused
      */
-    public function move(MovementKind $kind, array $postings, int $loss, string $reason, ?Person $by, ?Job $job = null): Movement
+    public function move(
+        MovementKind $kind, array $postings, int $loss, string $reason, ?Person $by, ?Job $job = null,
+    ): Movement
     {
         return WriteTransaction::take(fn (): Movement => $this->post($kind, $postings, $loss, $reason, $by, $job));
     }
@@ -55,13 +57,23 @@ final class AccountKeeper
     public function charge(Job $job, array $from, int $casting, int $button, ?Person $by): Movement
     {
         return WriteTransaction::take(function () use ($job, $from, $casting, $button, $by): Movement {
-            $first = Lot::query()->with('client')->find(array_key_first($from)) ?? throw MetalRefused::unknownLot((int) array_key_first($from));
+            $first = Lot::query()
+                ->with('client')
+                ->find(array_key_first($from)) ?? throw MetalRefused::unknownLot((int) array_key_first($from));
             $client = Lot::query()->whereKey(array_keys($from))->whereNotNull('client_id')->value('client_id');
             $lot = ['alloy' => $first->alloy, 'fineness' => $first->fineness, 'mass_mg' => 0, 'job_id' => $job->id];
             $postings = array_map(static fn (int $milligrams): int => -$milligrams, $from);
-            $postings[Lot::query()->create([...$lot, 'name' => "casting of job {$job->number}", 'kind' => 'piece', 'client_id' => $client, 'origin' => "job {$job->number}"])->id] = $casting;
+            $postings[Lot::query()->create([
+                ...$lot, 'name' => "casting of job {$job->number}", 'kind' => 'piece', 'client_id' => $client,
+                'origin' => "job {$job->number}",
+            ])->id] = $casting;
             if ($button > 0) {
-                $postings[Lot::query()->create([...$lot, 'name' => "button of job {$job->number}", 'kind' => 'button', 'client_id' => $client, 'origin' => 'button and sprues of job '.$job->number.', from '.implode(', ', Lot::query()->whereKey(array_keys($from))->pluck('name')->all())])->id] = $button;
+                $postings[Lot::query()->create([
+                    ...$lot, 'name' => "button of job {$job->number}", 'kind' => 'button', 'client_id' => $client,
+                    'origin' => 'button and sprues of job '.$job->number.', from '.implode(
+                        ', ', Lot::query()->whereKey(array_keys($from))->pluck('name')->all(),
+                    ),
+                ])->id] = $button;
             }
 
             return $this->post(MovementKind::Charge, $postings, array_sum($from) - $casting - $button, '', $by, $job);
@@ -84,14 +96,23 @@ final class AccountKeeper
     }
 
     /** @param array<int, int> $postings */
-    private function post(MovementKind $kind, array $postings, int $loss, string $reason, ?Person $by, ?Job $job): Movement
+    private function post(
+        MovementKind $kind, array $postings, int $loss, string $reason, ?Person $by, ?Job $job,
+    ): Movement
     {
         // The first statement writes, so that nobody else changes these lots between the look and the leap.
         $this->lock(array_keys($postings));
         if ($postings === []) {
             throw MetalRefused::emptyPosting();
         }
-        $made = Made::of($kind, array_map(static fn (int $lot, int $milligrams): Entry => new Entry($lot, $milligrams), array_keys($postings), $postings), $loss);
+        $made = Made::of(
+            $kind,
+            array_map(
+                static fn (int $lot, int $milligrams): Entry => new Entry($lot, $milligrams), array_keys($postings),
+                $postings,
+            ),
+            $loss,
+        );
         $this->check($made);
 
         return $this->write($made, $reason, $by, $job?->id, null);
@@ -106,15 +127,26 @@ final class AccountKeeper
     /** @throws MetalRefused */
     private function check(Made $made): void
     {
-        $lots = Lot::query()->with('job')->whereKey(array_map(static fn (Entry $entry): int => $entry->lot, $made->postings))->get();
+        $lots = Lot::query()
+            ->with('job')->whereKey(array_map(static fn (Entry $entry): int => $entry->lot, $made->postings))->get();
         Ledger::of(array_values($lots->map(static fn (Lot $lot) => $lot->held())->all()))->after($made);
     }
 
     private function write(Made $made, string $reason, ?Person $by, ?int $job, ?int $reverses): Movement
     {
-        $movement = Movement::query()->create(['kind' => $made->kind, 'loss_mg' => $made->loss, 'reason' => $reason, 'job_id' => $job, 'person_id' => $by?->id, 'reverses_id' => $reverses, 'made_at' => now()]);
+        $movement = Movement::query()->create(
+            [
+                'kind' => $made->kind, 'loss_mg' => $made->loss, 'reason' => $reason, 'job_id' => $job,
+                'person_id' => $by?->id, 'reverses_id' => $reverses, 'made_at' => now(),
+            ],
+        );
         foreach ($made->postings as $entry) {
-            Posting::query()->create(['movement_id' => $movement->id, 'lot_id' => $entry->lot, 'milligrams' => $entry->milligrams, 'made_at' => $movement->made_at]);
+            Posting::query()->create(
+                [
+                    'movement_id' => $movement->id, 'lot_id' => $entry->lot, 'milligrams' => $entry->milligrams,
+                    'made_at' => $movement->made_at,
+                ],
+            );
             Lot::query()->whereKey($entry->lot)->increment('mass_mg', $entry->milligrams);
         }
 

@@ -24,7 +24,8 @@ final readonly class JobMetal
     /** @return Collection<int, Lot> what is in the piece now */
     public static function held(Job $job): Collection
     {
-        return Lot::query()->where('job_id', $job->id)->where('kind', 'piece')->where('mass_mg', '>', 0)->orderBy('id')->get();
+        return Lot::query()
+            ->where('job_id', $job->id)->where('kind', 'piece')->where('mass_mg', '>', 0)->orderBy('id')->get();
     }
 
     /** @return Collection<int, Lot> metal that may be taken for it: the workshop's, and its own client's */
@@ -38,7 +39,8 @@ final readonly class JobMetal
     /** @return Collection<int, Lot> metal of its client that is in no piece */
     public static function left(Job $job): Collection
     {
-        return Lot::query()->where('client_id', $job->client_id)->whereNotNull('client_id')->where('kind', '!=', 'piece')
+        return Lot::query()
+            ->where('client_id', $job->client_id)->whereNotNull('client_id')->where('kind', '!=', 'piece')
             ->where('mass_mg', '>', 0)->orderBy('id')->get();
     }
 
@@ -52,12 +54,16 @@ final readonly class JobMetal
         return WriteTransaction::take(function () use ($job, $from, $mass, $what, $by): Movement {
             $piece = $this->piece($job, $from->alloy, $from->fineness, $from->client_id);
 
-            return $this->keeper->move(MovementKind::Cut, [$from->id => -$mass, $piece->id => $mass], 0, "{$what} of job {$job->number}", $by, $job);
+            return $this->keeper->move(
+                MovementKind::Cut, [$from->id => -$mass, $piece->id => $mass], 0, "{$what} of job {$job->number}", $by,
+                $job,
+            );
         });
     }
 
     /**
-     * Cuttings or filings given back: to a lot of that alloy, or as scrap of its own. What the saw and the file turned to dust is loss.
+     * Cuttings or filings given back: to a lot of that alloy, or as scrap of its own. What the saw and the file turned
+     * to dust is loss.
      *
      * @throws MetalRefused
      */
@@ -65,11 +71,15 @@ final readonly class JobMetal
     {
         return WriteTransaction::take(function () use ($job, $piece, $mass, $loss, $to, $what, $by): Movement {
             $to ??= Lot::query()->create([
-                'name' => "{$what} of job {$job->number}", 'kind' => 'scrap', 'alloy' => $piece->alloy, 'fineness' => $piece->fineness,
+                'name' => "{$what} of job {$job->number}", 'kind' => 'scrap', 'alloy' => $piece->alloy,
+                'fineness' => $piece->fineness,
                 'client_id' => $piece->client_id, 'origin' => "job {$job->number}", 'mass_mg' => 0,
             ]);
 
-            return $this->keeper->move(MovementKind::Scrap, [$piece->id => -$mass - $loss, $to->id => $mass], $loss, "{$what} of job {$job->number}", $by, $job);
+            return $this->keeper->move(
+                MovementKind::Scrap, [$piece->id => -$mass - $loss, $to->id => $mass], $loss,
+                "{$what} of job {$job->number}", $by, $job,
+            );
         });
     }
 
@@ -80,20 +90,35 @@ final readonly class JobMetal
      */
     public function trim(Job $job, int $trimmed, int $sprues, ?Person $by): Movement
     {
-        $piece = self::held($job)->last() ?? throw BadInput::field('casting', 'The account holds no casting of this job; write its charge first.');
+        $piece = self::held($job)->last() ?? throw BadInput::field(
+            'casting', 'The account holds no casting of this job; write its charge first.',
+        );
         $loss = $piece->mass_mg - $trimmed - $sprues;
         if ($loss < 0) {
-            throw BadInput::field('casting', sprintf('Casting and sprues are %.3f g together, and the casting was %.3f g: weigh again.', ($trimmed + $sprues) / 1000, $piece->mass_mg / 1000));
+            throw BadInput::field(
+                'casting',
+                sprintf(
+                    'Casting and sprues are %.3f g together, and the casting was %.3f g: weigh again.',
+                    ($trimmed + $sprues) / 1000, $piece->mass_mg / 1000,
+                ),
+            );
         }
 
         return WriteTransaction::take(function () use ($job, $piece, $sprues, $loss, $by): Movement {
-            $button = Lot::query()->where('job_id', $job->id)->where('kind', 'button')->where('alloy', $piece->alloy)->latest('id')->first()
+            $button = Lot::query()
+                ->where('job_id', $job->id)->where('kind', 'button')->where('alloy', $piece->alloy)->latest('id')
+                ->first()
                 ?? Lot::query()->create([
-                    'name' => "sprues of job {$job->number}", 'kind' => 'button', 'alloy' => $piece->alloy, 'fineness' => $piece->fineness,
-                    'client_id' => $piece->client_id, 'job_id' => $job->id, 'origin' => "sprues of job {$job->number}", 'mass_mg' => 0,
+                    'name' => "sprues of job {$job->number}", 'kind' => 'button', 'alloy' => $piece->alloy,
+                    'fineness' => $piece->fineness,
+                    'client_id' => $piece->client_id, 'job_id' => $job->id, 'origin' => "sprues of job {$job->number}",
+                    'mass_mg' => 0,
                 ]);
 
-            return $this->keeper->move(MovementKind::Scrap, [$piece->id => -$sprues - $loss, $button->id => $sprues], $loss, "sprues of job {$job->number}", $by, $job);
+            return $this->keeper->move(
+                MovementKind::Scrap, [$piece->id => -$sprues - $loss, $button->id => $sprues], $loss,
+                "sprues of job {$job->number}", $by, $job,
+            );
         });
     }
 
@@ -104,7 +129,10 @@ final readonly class JobMetal
      */
     public function solder(Job $job, Lot $piece, int $mass, string $heat, ?Person $by): Movement
     {
-        return $this->keeper->move(MovementKind::Receive, [$piece->id => $mass], 0, "solder of job {$job->number}, {$heat}: an allowance", $by, $job);
+        return $this->keeper->move(
+            MovementKind::Receive, [$piece->id => $mass], 0, "solder of job {$job->number}, {$heat}: an allowance", $by,
+            $job,
+        );
     }
 
     private function piece(Job $job, string $alloy, float $fineness, ?int $owner): Lot
@@ -112,7 +140,8 @@ final readonly class JobMetal
         $kept = ['job_id' => $job->id, 'kind' => 'piece', 'alloy' => $alloy, 'client_id' => $owner];
 
         return Lot::query()->where($kept)->latest('id')->first() ?? Lot::query()->create([
-            ...$kept, 'name' => "metal of job {$job->number}", 'fineness' => $fineness, 'origin' => "job {$job->number}", 'mass_mg' => 0,
+            ...$kept, 'name' => "metal of job {$job->number}", 'fineness' => $fineness,
+            'origin' => "job {$job->number}", 'mass_mg' => 0,
         ]);
     }
 }

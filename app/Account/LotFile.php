@@ -31,7 +31,14 @@ final class LotFile
         foreach ($rows as $row) {
             // A leading sign would be taken for a formula by a spreadsheet.
             $text = static fn (mixed $value): string => preg_replace('/^[=+\-@]/', "'$0", (string) $value) ?? '';
-            fputcsv($file, [$text($row['of']), $text($row['alloy']), $text($row['owner']), $grams($row['before_mg']), $grams($row['in_mg']), $grams($row['out_mg']), $grams($row['now_mg']), $grams($row['fine_mg'])], escape: '');
+            fputcsv(
+                $file,
+                [
+                    $text($row['of']), $text($row['alloy']), $text($row['owner']), $grams($row['before_mg']),
+                    $grams($row['in_mg']), $grams($row['out_mg']), $grams($row['now_mg']), $grams($row['fine_mg']),
+                ],
+                escape: '',
+            );
         }
         rewind($file);
 
@@ -58,9 +65,16 @@ final class LotFile
     {
         $text = self::utf8($text);
         $lines = preg_split('/\R/', trim(preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? '')) ?: [];
-        $head = array_map(static fn (?string $name): string => strtolower(trim((string) $name)), str_getcsv((string) array_shift($lines), escape: ''));
+        $head = array_map(
+            static fn (?string $name): string => strtolower(trim((string) $name)),
+            str_getcsv((string) array_shift($lines), escape: ''),
+        );
         if (array_diff(['alloy', 'mass'], $head) !== [] || array_diff($head, self::COLUMNS) !== []) {
-            throw BadInput::field('line 1', 'The first line names the columns: '.implode(', ', self::COLUMNS).' are accepted; alloy and mass are needed.');
+            throw BadInput::field(
+                'line 1',
+                'The first line names the columns: '
+                    .implode(', ', self::COLUMNS).' are accepted; alloy and mass are needed.',
+            );
         }
         $rows = $errors = [];
         if (count($lines) > self::MOST_LINES) {
@@ -73,14 +87,25 @@ final class LotFile
             $client = $owner === '' ? null : Client::named($owner)?->id;
             try {
                 if (! in_array($row['alloy'], $settings->names('stock.alloys'), true)) {
-                    throw new NotUnderstood(sprintf('The alloy “%s” is not in the workshop’s list.', mb_substr((string) $row['alloy'], 0, 40)));
+                    throw new NotUnderstood(
+                        sprintf(
+                            'The alloy “%s” is not in the workshop’s list.', mb_substr((string) $row['alloy'], 0, 40),
+                        ),
+                    );
                 }
                 if ($owner !== '' && $client === null) {
                     throw new NotUnderstood(sprintf('There is no client “%s”.', mb_substr($owner, 0, 40)));
                 }
                 $grams = Field::of(Quantity::Mass, 'mass', 'mass')->read($row['mass'], $settings);
                 $alloy = Alloy::named((string) $row['alloy'], $settings);
-                $rows[] = ['lot' => ['name' => mb_substr(trim((string) ($row['name'] ?? '')), 0, 80) ?: $alloy->label, 'kind' => 'stock', 'alloy' => $alloy->name, 'fineness' => $alloy->fineness, 'client_id' => $client, 'origin' => 'from a file'], 'milligrams' => (int) round(1000 * (is_numeric($grams) ? (float) $grams : 0))];
+                $rows[] = [
+                    'lot' => [
+                        'name' => mb_substr(trim((string) ($row['name'] ?? '')), 0, 80) ?: $alloy->label,
+                        'kind' => 'stock', 'alloy' => $alloy->name, 'fineness' => $alloy->fineness,
+                        'client_id' => $client, 'origin' => 'from a file',
+                    ],
+                    'milligrams' => (int) round(1000 * (is_numeric($grams) ? (float) $grams : 0)),
+                ];
             } catch (NotUnderstood $not) {
                 $errors[sprintf('line %d', $number + 2)][] = $not->getMessage();
             }

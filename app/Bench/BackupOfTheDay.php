@@ -43,7 +43,9 @@ final readonly class BackupOfTheDay
     /** Makes it, says on Today how it went, and lets old ones go. */
     public function make(): void
     {
-        WriteTransaction::take(static fn (): bool => Workshop::the()->update(['backup_asked_at' => null, 'backup_tried_at' => now()]));
+        WriteTransaction::take(
+            static fn (): bool => Workshop::the()->update(['backup_asked_at' => null, 'backup_tried_at' => now()]),
+        );
         try {
             $this->backups->make(Backups::folder().'/hot-sprue-day-'.now()->format('Y-m-d-His').'.zip');
             $this->letGo(Backups::folder());
@@ -77,7 +79,9 @@ final readonly class BackupOfTheDay
         foreach (['Y-m-d' => self::DAYS, 'o-W' => self::WEEKS, 'Y-m' => self::MONTHS] as $span => $most) {
             $newest = [];
             foreach ($files as $file) {
-                $made = preg_match('/hot-sprue-day-(\d{4}-\d\d-\d\d)-(\d{6})\.zip$/', $file, $at) === 1 ? Carbon::createFromFormat('Y-m-d His', "{$at[1]} {$at[2]}", 'UTC') : null;
+                $made = preg_match(
+                    '/hot-sprue-day-(\d{4}-\d\d-\d\d)-(\d{6})\.zip$/', $file, $at,
+                ) === 1 ? Carbon::createFromFormat('Y-m-d His', "{$at[1]} {$at[2]}", 'UTC') : null;
                 $made === null ?: $newest[$made->format($span)] ??= $file;
             }
             $kept = [...$kept, ...array_values(array_slice($newest, 0, $most))];

@@ -25,7 +25,9 @@ final class Backups
     /** A folder that backups can go to: absolute, there, open for writing, and not one that is served. */
     public static function folderRule(string $attribute, mixed $value, Closure $fail): void
     {
-        if ($value !== null && ! (is_string($value) && str_starts_with($value, '/') && is_dir($value) && is_writable($value) && ! str_starts_with((string) realpath($value), public_path()))) {
+        if ($value !== null
+            && ! (is_string($value) && str_starts_with($value, '/') && is_dir($value) && is_writable($value)
+                && ! str_starts_with((string) realpath($value), public_path()))) {
             $fail('The whole path of a folder that is there and can be written to is accepted, such as /media/backup.');
         }
     }

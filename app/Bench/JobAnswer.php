@@ -32,7 +32,13 @@ final readonly class JobAnswer
     public function __construct(private Job $job, private Document $document, private Station $station)
     {
         // A burnout's heat is reckoned once for the same flask and programme.
-        $remember = static fn (string $key, Closure $make): Answer => Cache::remember("sheet.{$key}", self::REMEMBERED, $make);
+        $remember = static function (string $key, Closure $make): Answer {
+            $kept = Cache::get("sheet.{$key}");
+            $answer = $kept instanceof Answer ? $kept : $make();
+            $kept instanceof Answer || Cache::put("sheet.{$key}", $answer, self::REMEMBERED);
+
+            return $answer;
+        };
         $this->answers = JobAnswers::of($document, $job->settings(), $remember, JobSurroundings::of($job));
         $this->page = new StationPage($station, $this->answers);
     }
@@ -64,7 +70,9 @@ final readonly class JobAnswer
             'client' => $this->job->client?->only(['id', 'name', 'contact', 'note']),
             'document' => $this->document->toArray(),
             'figures_present' => $this->job->rulebook_id === Workshop::the()->rulebook_id,
-            'answers' => (object) $this->each($uses, fn (string $use): ?array => $this->answers->answer($use)?->toArray()),
+            'answers' => (object) $this->each(
+                $uses, fn (string $use): ?array => $this->answers->answer($use)?->toArray(),
+            ),
             'inputs' => (object) $this->each($uses, fn (string $use): ?object => $this->answers->input($use) === null
                 ? null : (object) $this->answers->shownInputs($use)),
             'wants' => (object) $this->each($uses, fn (string $use): ?array => $this->answers->wants($use) ?: null),
@@ -120,7 +128,9 @@ final readonly class JobAnswer
             $worst ??= Level::Caution;
         }
 
-        return ['name' => $station->value, 'label' => $station->label(), 'worst' => $worst?->value, ...$state->toArray()];
+        return [
+            'name' => $station->value, 'label' => $station->label(), 'worst' => $worst?->value, ...$state->toArray(),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -129,14 +139,20 @@ final readonly class JobAnswer
         return [
             'station' => $this->station->value,
             'sign_off' => $this->station->plan()->signOff(),
-            'views' => array_map(static fn (array $drawn): array => ['use' => $drawn[0], ...$drawn[1]->toArray()], $this->drawings()),
+            'views' => array_map(
+                static fn (array $drawn): array => ['use' => $drawn[0], ...$drawn[1]->toArray()], $this->drawings(),
+            ),
             'strip' => $this->page->figures(),
-            'findings' => array_map(static fn (ShownFinding $finding): array => $finding->toArray(), $this->page->findings()),
+            'findings' => array_map(
+                static fn (ShownFinding $finding): array => $finding->toArray(), $this->page->findings(),
+            ),
             'wants' => $this->page->wants(),
             'cautions' => $this->page->cautions(),
             'checklist' => $this->page->checklist(),
             'quench' => $this->page->quench(),
-            'next_keys' => array_combine(ReadingFields::GROUPS, array_map($this->document->nextKey(...), ReadingFields::GROUPS)),
+            'next_keys' => array_combine(
+                ReadingFields::GROUPS, array_map($this->document->nextKey(...), ReadingFields::GROUPS),
+            ),
             'cautions_seen' => ($this->document->map('seen')[$this->station->value] ?? false) === true,
         ];
     }

@@ -36,7 +36,10 @@ final class JobKeeper
         return WriteTransaction::take(function () use ($client, $changes, $by, $commission): Job {
             $rulebook = Workshop::the()->presentRulebook();
 
-            return $this->begin($rulebook, $client, Document::blank(), Document::understood($changes, $rulebook->settings(), WorkshopTime::zone()), $by, $commission);
+            return $this->begin(
+                $rulebook, $client, Document::blank(),
+                Document::understood($changes, $rulebook->settings(), WorkshopTime::zone()), $by, $commission,
+            );
         });
     }
 
@@ -47,11 +50,18 @@ final class JobKeeper
     }
 
     /** @param list<Change> $stored */
-    private function begin(Rulebook $rulebook, ?Client $client, Document $document, array $stored, ?Person $by, ?int $commission = null): Job
+    private function begin(
+        Rulebook $rulebook, ?Client $client, Document $document, array $stored, ?Person $by, ?int $commission = null,
+    ): Job
     {
         return WriteTransaction::take(function () use ($rulebook, $client, $document, $stored, $by, $commission): Job {
             $number = 1 + (int) (Job::query()->max('number') ?? self::BEFORE_FIRST);
-            $job = new Job(['number' => $number, 'commission' => $commission ?? $number, 'client_id' => $client?->id, 'rulebook_id' => $rulebook->id, 'version' => 0]);
+            $job = new Job(
+                [
+                    'number' => $number, 'commission' => $commission ?? $number, 'client_id' => $client?->id,
+                    'rulebook_id' => $rulebook->id, 'version' => 0,
+                ],
+            );
             $job->setRelation('client', $client)->setRelation('rulebook', $rulebook);
             $stored = $document->prepared($stored);
             JobProjection::write($job, $document->with($stored));
@@ -82,7 +92,10 @@ final class JobKeeper
      *
      * @throws Conflict
      */
-    public function store(Job $job, array $stored, ?Person $by, EntryKind $kind = EntryKind::Edit, ?Movement $movement = null, string $note = ''): Job
+    public function store(
+        Job $job, array $stored, ?Person $by, EntryKind $kind = EntryKind::Edit, ?Movement $movement = null,
+        string $note = '',
+    ): Job
     {
         return WriteTransaction::take(function () use ($job, $stored, $by, $kind, $movement, $note): Job {
             $fresh = self::fresh($job);
@@ -90,7 +103,12 @@ final class JobKeeper
             $prepared = $before->prepared($stored);
             JobProjection::write($fresh, $before->with($prepared));
             $fresh->save();
-            $made = array_values(array_filter($prepared, static fn (Change $change): bool => ! Change::same($before->at($change->path), $change->to)));
+            $made = array_values(
+                array_filter(
+                    $prepared,
+                    static fn (Change $change): bool => ! Change::same($before->at($change->path), $change->to),
+                ),
+            );
             $made === [] ?: $this->record($fresh, $made, $by, $kind, $movement, note: $note);
 
             return $fresh;
@@ -155,13 +173,17 @@ final class JobKeeper
     }
 
     /** @param list<Change> $stored */
-    private function record(Job $job, array $stored, ?Person $by, EntryKind $kind, ?Movement $movement = null, ?Entry $undoes = null, string $note = ''): void
+    private function record(
+        Job $job, array $stored, ?Person $by, EntryKind $kind, ?Movement $movement = null, ?Entry $undoes = null,
+        string $note = '',
+    ): void
     {
         if ($stored === []) {
             return;
         }
         Entry::query()->create([
-            'job_id' => $job->id, 'person_id' => $by?->id, 'undoes_id' => $undoes?->id, 'made_at' => now(), 'kind' => $kind, 'movement_id' => $movement?->id, 'note' => $note,
+            'job_id' => $job->id, 'person_id' => $by?->id, 'undoes_id' => $undoes?->id, 'made_at' => now(),
+            'kind' => $kind, 'movement_id' => $movement?->id, 'note' => $note,
             'edits' => array_map(static fn (Change $change): array => $change->toArray(), $stored),
         ]);
         foreach ($stored as $change) {

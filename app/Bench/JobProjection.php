@@ -17,14 +17,19 @@ final class JobProjection
     public static function write(Job $job, Document $document): void
     {
         $title = $document->text('brief.title') ?? '';
-        $job->document = json_decode(json_encode($document->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), true, flags: JSON_THROW_ON_ERROR);
+        $job->document = json_decode(
+            json_encode($document->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), true,
+            flags: JSON_THROW_ON_ERROR,
+        );
         $job->title = mb_substr($title, 0, 200);
         $job->setAttribute('due_on', $document->text('brief.due'));
         $job->station = self::station($document)->value;
         $how = $document->closed()['how'] ?? null;
         $job->state = is_string($how) ? $how : 'open';
         $words = $document->list('words');
-        $job->asked = array_filter($words, static fn (array $word): bool => ($word['what'] ?? '') === 'asks' && ! isset($word['answered'])) !== [];
+        $job->asked = array_filter(
+            $words, static fn (array $word): bool => ($word['what'] ?? '') === 'asks' && ! isset($word['answered']),
+        ) !== [];
         $job->approved = in_array('approves', array_column($words, 'what'), true);
         $job->search = mb_strtolower(implode(' ', array_filter([
             (string) $job->number, $title, $job->client?->name, $document->text('brief.alloy'),

@@ -18,7 +18,10 @@ final class JobSurroundings
     {
         $flask = FlaskPlacement::of($job);
 
-        return new Surroundings($flask, $job->client_id === null ? null : JobMetal::left($job)->sum('mass_mg') / 1000, self::now($job, $flask));
+        return new Surroundings(
+            $flask, $job->client_id === null ? null : JobMetal::left($job)->sum('mass_mg') / 1000,
+            self::now($job, $flask),
+        );
     }
 
     /** The clock counts only while the kiln may still be switched on later. */
@@ -27,6 +30,7 @@ final class JobSurroundings
         $station = $job->held()->map('stations')['burnout'] ?? [];
         $planned = in_array(is_array($station) ? $station['state'] ?? 'open' : 'open', ['open', 'reopened'], true);
 
-        return $job->state === 'open' && $planned && ! ($flask->fired ?? false) ? Carbon::now(WorkshopTime::zone())->startOfMinute()->toIso8601String() : null;
+        return $job->state === 'open' && $planned && ! ($flask->fired ?? false) ? Carbon::now(WorkshopTime::zone())
+            ->startOfMinute()->toIso8601String() : null;
     }
 }

@@ -9,7 +9,10 @@ use Illuminate\Support\Facades\DB;
 use PDO;
 use RuntimeException;
 
-/** Puts a backup in the place of what is here. What was here is kept beside it, with the last write that was acknowledged. */
+/**
+ * Puts a backup in the place of what is here. What was here is kept beside it, with the last write that was
+ * acknowledged.
+ */
 final class Restore
 {
     /** @var list<string> pictures that were not here before */
@@ -70,7 +73,9 @@ final class Restore
         }
         // What stands in the log beside the database is written into it first.
         DB::purge();
-        $pdo = new PDO("sqlite:{$database}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 10]);
+        $pdo = new PDO(
+            "sqlite:{$database}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 10],
+        );
         $asked = $pdo->query('PRAGMA wal_checkpoint(TRUNCATE)');
         $checked = $asked === false ? null : $asked->fetch(PDO::FETCH_NUM);
         unset($asked, $pdo);

@@ -32,7 +32,8 @@ final readonly class RestoredCopy
     public static function of(string $file, string $folder): self
     {
         $zip = new ZipArchive;
-        if (! is_file($file) || $zip->open($file, ZipArchive::RDONLY) !== true || $zip->locateName(Backups::DATABASE) === false) {
+        if (! is_file($file) || $zip->open($file, ZipArchive::RDONLY) !== true
+            || $zip->locateName(Backups::DATABASE) === false) {
             throw new RuntimeException(basename($file).' is not a backup of Hot Sprue.');
         }
         try {
@@ -98,7 +99,10 @@ final readonly class RestoredCopy
             if (array_diff(self::TABLES, $ask("select name from sqlite_master where type = 'table'")) !== []) {
                 throw new RuntimeException("The database in {$name} is not a workshop’s.");
             }
-            $known = array_map(static fn (string $file): string => basename($file, '.php'), glob(database_path('migrations/*.php')) ?: []);
+            $known = array_map(
+                static fn (string $file): string => basename($file, '.php'),
+                glob(database_path('migrations/*.php')) ?: [],
+            );
             if (array_diff($ask('select migration from migrations'), $known) !== []) {
                 throw new RuntimeException("{$name} was made by a later Hot Sprue; bring this one up to date first.");
             }

@@ -26,13 +26,20 @@ final class TodayPage
         $workshop = Workshop::the();
 
         return [
-            'jobs' => array_values((clone $open)->orderByRaw('due_on is null')->orderBy('due_on')->orderBy('number')->limit(self::JOBS)->get()->map($this->job(...))->all()),
+            'jobs' => array_values(
+                (clone $open)
+                    ->orderByRaw('due_on is null')->orderBy('due_on')->orderBy('number')->limit(self::JOBS)->get()
+                    ->map($this->job(...))->all(),
+            ),
             'open' => (clone $open)->count(),
             'late' => (clone $open)->where('due_on', '<', WorkshopTime::today()->toDateString())->count(),
             'burnouts' => $this->burnouts(),
             'asked' => PendingReviews::open(),
             'changed' => PendingReviews::changedSince(),
-            'backup' => ['at' => $workshop->backed_up_at?->toIso8601String(), 'trouble' => $workshop->backup_trouble, 'overdue' => $workshop->isBackupOverdue()],
+            'backup' => [
+                'at' => $workshop->backed_up_at?->toIso8601String(), 'trouble' => $workshop->backup_trouble,
+                'overdue' => $workshop->isBackupOverdue(),
+            ],
         ];
     }
 
@@ -44,12 +51,17 @@ final class TodayPage
         } catch (Throwable $failed) {
             report($failed);
 
-            return [...$job->row(), 'next' => null, 'wants' => [], 'worst' => 'stop', 'trouble' => 'This job cannot be read; restore it from a backup or its file.'];
+            return [
+                ...$job->row(), 'next' => null, 'wants' => [], 'worst' => 'stop',
+                'trouble' => 'This job cannot be read; restore it from a backup or its file.',
+            ];
         }
 
         return [
-            ...$job->row(), 'next' => $answer['page']['wants'] === [] ? $answer['page']['sign_off'] : null, 'wants' => $answer['page']['wants'],
-            'worst' => collect($answer['stations'])->firstWhere('name', $job->station)['worst'] ?? null, 'trouble' => null,
+            ...$job->row(), 'next' => $answer['page']['wants'] === [] ? $answer['page']['sign_off'] : null,
+            'wants' => $answer['page']['wants'],
+            'worst' => array_column($answer['stations'], 'worst', 'name')[$job->station] ?? null,
+            'trouble' => null,
         ];
     }
 
@@ -57,12 +69,20 @@ final class TodayPage
     private function burnouts(): array
     {
         $found = [];
-        $asked = Job::query()->with('rulebook')->where('state', 'open')->whereIn('station', ['tree', 'burnout', 'pour'])->whereRaw('cast(document as text) like ?', ['%burnout.ready_at%']);
+        $asked = Job::query()
+            ->with('rulebook')->where('state', 'open')->whereIn('station', ['tree', 'burnout', 'pour'])
+            ->whereRaw('cast(document as text) like ?', ['%burnout.ready_at%']);
         foreach ($asked->orderBy('number')->limit(self::BURNOUTS)->get() as $job) {
-            $start = rescue(static fn (): mixed => (new JobAnswer($job, $job->held(), Station::Burnout))->answers()->value('burnout.programme', 'start_at'));
+            $start = rescue(
+                static fn (): mixed => (new JobAnswer($job, $job->held(), Station::Burnout))
+                    ->answers()->value('burnout.programme', 'start_at'),
+            );
             $ready = (string) $job->held()->text('burnout.ready_at');
-            if (is_string($start) && Carbon::parse($ready, WorkshopTime::zone())->greaterThanOrEqualTo(WorkshopTime::today())) {
-                $found[] = ['number' => $job->number, 'title' => $job->title, 'start_at' => $start, 'ready_at' => $ready];
+            if (is_string($start)
+                && Carbon::parse($ready, WorkshopTime::zone())->greaterThanOrEqualTo(WorkshopTime::today())) {
+                $found[] = [
+                    'number' => $job->number, 'title' => $job->title, 'start_at' => $start, 'ready_at' => $ready,
+                ];
             }
         }
         usort($found, static fn (array $a, array $b): int => strtotime($a['start_at']) <=> strtotime($b['start_at']));

@@ -49,7 +49,11 @@ final readonly class Undo
             }
             $mine = $entry->person_id === $by?->id;
             if ($mine && $entry->kind === EntryKind::Metal && ! $overtaken) {
-                throw BadInput::field('_', "This moved metal: reverse movement {$entry->movement_id} on Metal, and what it wrote here is taken back with it.");
+                throw BadInput::field(
+                    '_',
+                    "This moved metal: reverse movement {$entry->movement_id} on Metal, and what it wrote here is "
+                        .'taken back with it.',
+                );
             }
             $paths = array_column($entry->edits, 'path');
             if ($mine && $entry->kind->isUndone()) {
@@ -60,7 +64,12 @@ final readonly class Undo
             }
             $since = [...$since, ...$paths];
         }
-        throw BadInput::field('_', $overtaken ? 'What you typed here was changed since by somebody else, so it is not undone; change it by hand.' : 'There is nothing of yours to undo.');
+        throw BadInput::field(
+            '_',
+            $overtaken
+                ? 'What you typed here was changed since by somebody else, so it is not undone; change it by hand.'
+                : 'There is nothing of yours to undo.',
+        );
     }
 
     /**

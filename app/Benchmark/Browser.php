@@ -17,10 +17,18 @@ final class Browser
     /** @return list<Measured> */
     public static function measure(string $driver, string $url): array
     {
-        $options = (new ChromeOptions)->addArguments(['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--user-data-dir='.sys_get_temp_dir().'/sprue-bench-'.bin2hex(random_bytes(6))]);
-        $browser = RemoteWebDriver::create($driver, DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options));
+        $options = (new ChromeOptions)->addArguments(
+            [
+                '--headless', '--no-sandbox', '--disable-gpu', '--no-first-run',
+                '--user-data-dir='.sys_get_temp_dir().'/sprue-bench-'.bin2hex(random_bytes(6)),
+            ],
+        );
+        $browser = RemoteWebDriver::create(
+            $driver, DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
+        );
         try {
-            $number = Job::query()->where('state', 'open')->where('document', 'like', '%thickness_top%')->value('number');
+            $number = Job::query()
+                ->where('state', 'open')->where('document', 'like', '%thickness_top%')->value('number');
             $usable = $typing = [];
             for ($i = 0; $i < self::ROUNDS; $i++) {
                 $browser->get("{$url}/jobs/{$number}/form");
@@ -37,13 +45,18 @@ final class Browser
             sort($typing);
             $at = (int) ceil(0.95 * self::ROUNDS) - 1;
 
-            return [new Measured('a job’s page can be used', $usable[$at], 1500.0), new Measured('answer after typing', $typing[$at], 100.0)];
+            return [
+                new Measured('a job’s page can be used', $usable[$at], 1500.0),
+                new Measured('answer after typing', $typing[$at], 100.0),
+            ];
         } finally {
             $browser->quit();
         }
     }
 
-    private const USABLE = 'const done = arguments[0]; const look = () => document.querySelector("[data-view=\"form.band/ring\"] button[data-path]") ? done(performance.now()) : requestAnimationFrame(look); look();';
+    private const USABLE = 'const done = arguments[0]; const look = () => '
+        .'document.querySelector("[data-view=\"form.band/ring\"] button[data-path]") ? done(performance.now()) : '
+            .'requestAnimationFrame(look); look();';
 
     private const TYPING = <<<'JS'
         const [thick, done] = arguments;
@@ -53,13 +66,15 @@ final class Browser
             if (!input) return requestAnimationFrame(wait);
             const was = figure();
             const from = performance.now();
-            Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, String(thick + Math.random() / 2));
+            Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')
+                        .set.call(input, String(thick + Math.random() / 2));
             input.dispatchEvent(new Event('input', { bubbles: true }));
             const look = () => figure() !== was ? done(performance.now() - from) : requestAnimationFrame(look);
             look();
         };
         const press = () => {
-            const button = document.querySelector('[data-view="form.band/ring"] button[data-path="form.thickness_top"]');
+            const button = document.querySelector(
+                '[data-view="form.band/ring"] button[data-path="form.thickness_top"]');
             if (!button) return requestAnimationFrame(press);
             button.click();
             wait();

@@ -7,7 +7,9 @@ namespace App\Benchmark;
 /** One figure beside what is wanted of it. Times are the 95th percentile, ms. */
 final readonly class Measured
 {
-    public function __construct(public string $what, public float $figure, public float $wanted, public string $unit = 'ms') {}
+    public function __construct(
+        public string $what, public float $figure, public float $wanted, public string $unit = 'ms',
+    ) {}
 
     /** @param callable(): mixed $work */
     public static function of(string $what, int $times, callable $work, float $wanted): self
@@ -35,6 +37,9 @@ final readonly class Measured
     /** @return list<string> */
     public function row(): array
     {
-        return [$this->what, sprintf('%.2f %s', $this->figure, $this->unit), sprintf('%.0f %s', $this->wanted, $this->unit), $this->isEnough() ? '' : 'over'];
+        return [
+            $this->what, sprintf('%.2f %s', $this->figure, $this->unit), sprintf('%.0f %s', $this->wanted, $this->unit),
+            $this->isEnough() ? '' : 'over',
+        ];
     }
 }

@@ -11,7 +11,9 @@ use HotSprue\Job\JobAnswers;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Cache;
 
-/** Where jobs stand in the flasks of casting runs, so that powder, water and heat are one figure for run, job and paper. */
+/**
+ * Where jobs stand in the flasks of casting runs, so that powder, water and heat are one figure for run, job and paper.
+ */
 final class FlaskPlacement
 {
     private const REMEMBERED = 7 * 24 * 3600;
@@ -46,12 +48,16 @@ final class FlaskPlacement
     /** Volume of a job's pattern with its sprues, mm³: by the weighed wax where there is one. */
     private static function volume(Job $job): float
     {
-        return (float) Cache::remember("pattern.{$job->id}.{$job->version}.{$job->rulebook_id}", self::REMEMBERED, static function () use ($job): float {
+        $key = "pattern.{$job->id}.{$job->version}.{$job->rulebook_id}";
+
+        return (float) Cache::remember($key, self::REMEMBERED, static function () use ($job): float {
             $reckoned = JobAnswers::of($job->held(), $job->settings());
             $weighed = $reckoned->value('metal.charge', 'pattern_volume_mm3');
 
             return is_numeric($weighed) ? (float) $weighed
-                : (float) $reckoned->value('wax.pattern', 'ring_volume_mm3') + (float) $reckoned->value('sprue.size', 'sprue_volume_mm3');
+                : (float) $reckoned->value(
+                    'wax.pattern', 'ring_volume_mm3',
+                ) + (float) $reckoned->value('sprue.size', 'sprue_volume_mm3');
         });
     }
 

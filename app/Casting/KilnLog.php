@@ -37,7 +37,14 @@ final class KilnLog
         $back = $run->count();
         $now = (float) floor($run->minute() ?? 0.0);
         if ($back > self::BACK) {
-            self::alarm($run, 'clock-back', $now, sprintf('The computer’s clock went back by %.0f min. The programme goes on from the kiln’s own counter; compare its hours with the kiln.', $back));
+            self::alarm(
+                $run, 'clock-back', $now,
+                sprintf(
+                    'The computer’s clock went back by %.0f min. The programme goes on from the kiln’s own counter; '
+                        .'compare its hours with the kiln.',
+                    $back,
+                ),
+            );
         }
         $last = DB::table('kiln_log')->where('run_id', $run->id)->max('minute');
         $from = is_numeric($last) ? (float) $last + 1 : 0.0;
@@ -51,9 +58,21 @@ final class KilnLog
         }
         $minutes = array_map(floatval(...), range((int) $from, (int) $now));
         $kiln = $run->kiln();
-        $rows = array_map(static fn (float $minute, ?float $c): array => ['run_id' => $run->id, 'minute' => $minute, 'kiln_c' => $c, 'planned_c' => $kiln->planned($minute), 'logged_at' => now()], $minutes, $kiln->readings($minutes));
+        $rows = array_map(
+            static fn (float $minute, ?float $c): array => [
+                'run_id' => $run->id, 'minute' => $minute, 'kiln_c' => $c, 'planned_c' => $kiln->planned($minute),
+                'logged_at' => now(),
+            ],
+            $minutes, $kiln->readings($minutes),
+        );
         DB::table('kiln_log')->insertOrIgnore($rows);
-        $log = array_map(static fn (object $row): array => ['min' => (float) $row->minute, 'kiln_c' => $row->kiln_c === null ? null : (float) $row->kiln_c, 'planned_c' => (float) $row->planned_c], array_values(DB::table('kiln_log')->where('run_id', $run->id)->orderBy('minute')->get()->all()));
+        $log = array_map(
+            static fn (object $row): array => [
+                'min' => (float) $row->minute, 'kiln_c' => $row->kiln_c === null ? null : (float) $row->kiln_c,
+                'planned_c' => (float) $row->planned_c,
+            ],
+            array_values(DB::table('kiln_log')->where('run_id', $run->id)->orderBy('minute')->get()->all()),
+        );
         foreach (KilnWatch::alarms($log, Workshop::the()->rulebook->settings()) as $code => $alarm) {
             self::alarm($run, $code, $alarm['min'], $alarm['message']);
         }
@@ -61,6 +80,11 @@ final class KilnLog
 
     private static function alarm(Run $run, string $code, float $minute, string $message): void
     {
-        DB::table('alarms')->insertOrIgnore(['run_id' => $run->id, 'code' => $code, 'minute' => $minute, 'message' => $message, 'created_at' => now(), 'updated_at' => now()]);
+        DB::table('alarms')->insertOrIgnore(
+            [
+                'run_id' => $run->id, 'code' => $code, 'minute' => $minute, 'message' => $message,
+                'created_at' => now(), 'updated_at' => now(),
+            ],
+        );
     }
 }

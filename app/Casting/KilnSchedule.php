@@ -24,11 +24,32 @@ final class KilnSchedule
         $stood = Carbon::now()->addMinutes((int) ceil($stand));
         $taken = self::taken($start, $ready);
         if ($start->lt($stood->copy()->startOfMinute())) {
-            $earliest = max([$stood->copy()->addMinutes($minutes), ...array_map(static fn (array $one): Carbon => $one['to']->copy()->addMinutes($minutes), $taken === null ? [] : [$taken])]);
-            throw BadInput::field('ready_at', sprintf('Invested now, the flasks have stood at %s, and burn %s h: ready at %s at the earliest.', self::said($stood), self::hours($minutes), self::said($earliest)));
+            $earliest = max(
+                [
+                    $stood->copy()->addMinutes($minutes),
+                    ...array_map(
+                        static fn (array $one): Carbon => $one['to']->copy()->addMinutes($minutes),
+                        $taken === null ? [] : [$taken],
+                    ),
+                ],
+            );
+            throw BadInput::field(
+                'ready_at',
+                sprintf(
+                    'Invested now, the flasks have stood at %s, and burn %s h: ready at %s at the earliest.',
+                    self::said($stood), self::hours($minutes), self::said($earliest),
+                ),
+            );
         }
         if ($taken !== null) {
-            throw BadInput::field('ready_at', sprintf('The kiln is taken by burnout %d from %s to %s: ready at %s at the earliest.', $taken['run'], self::said($taken['from']), self::said($taken['to']), self::said($taken['to']->copy()->addMinutes($minutes))));
+            throw BadInput::field(
+                'ready_at',
+                sprintf(
+                    'The kiln is taken by burnout %d from %s to %s: ready at %s at the earliest.', $taken['run'],
+                    self::said($taken['from']), self::said($taken['to']),
+                    self::said($taken['to']->copy()->addMinutes($minutes)),
+                ),
+            );
         }
     }
 
@@ -36,11 +57,14 @@ final class KilnSchedule
     private static function taken(Carbon $from, Carbon $to): ?array
     {
         $taken = null;
-        foreach (Run::query()->whereNull('ended_at')->where(static fn ($runs) => $runs->whereNotNull('ready_at')->orWhereNotNull('started_at'))->get() as $run) {
+        $wanting = Run::query()->whereNull('ended_at')
+            ->where(static fn ($runs) => $runs->whereNotNull('ready_at')->orWhereNotNull('started_at'));
+        foreach ($wanting->get() as $run) {
             $minutes = (int) ceil($run->kiln()->length());
             $on = $run->started_at?->copy() ?? $run->ready_at?->copy()->subMinutes($minutes);
             $off = $on?->copy()->addMinutes($minutes);
-            if ($on !== null && $off !== null && $on->lt($to) && $from->lt($off) && ($taken === null || $off->gt($taken['to']))) {
+            if ($on !== null && $off !== null && $on->lt($to) && $from->lt($off)
+                && ($taken === null || $off->gt($taken['to']))) {
                 $taken = ['run' => $run->id, 'from' => $on, 'to' => $off];
             }
         }

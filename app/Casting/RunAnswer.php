@@ -29,8 +29,14 @@ final class RunAnswer
     public static function row(Run $run): array
     {
         return [
-            'id' => $run->id, 'state' => $run->ended_at !== null ? 'over' : ($run->started_at !== null ? 'burning' : 'planned'), 'ready_at' => $run->ready_at?->toIso8601String(), 'started_at' => $run->started_at?->toIso8601String(),
-            'minutes' => $run->kiln()->length(), 'jobs' => $run->flasks->flatMap(static fn (RunFlask $flask) => $flask->jobs)->map(static fn (Job $job): array => ['number' => $job->number, 'title' => $job->title])->values()->all(), 'flasks' => $run->flasks->count(),
+            'id' => $run->id,
+            'state' => $run->ended_at !== null ? 'over' : ($run->started_at !== null ? 'burning' : 'planned'),
+            'ready_at' => $run->ready_at?->toIso8601String(), 'started_at' => $run->started_at?->toIso8601String(),
+            'minutes' => $run->kiln()->length(),
+            'jobs' => $run->flasks->flatMap(static fn (RunFlask $flask) => $flask->jobs)
+                ->map(static fn (Job $job): array => ['number' => $job->number, 'title' => $job->title])->values()
+                ->all(),
+            'flasks' => $run->flasks->count(),
         ];
     }
 
@@ -41,38 +47,85 @@ final class RunAnswer
         $core = self::core($run);
         $minute = $run->minute();
         $kiln = $run->kiln();
-        $log = array_values(array_map(static fn (object $row): array => [(float) $row->minute, $row->kiln_c === null ? null : (float) $row->kiln_c], DB::table('kiln_log')->where('run_id', $run->id)->orderBy('minute')->get()->all()));
+        $log = array_values(
+            array_map(
+                static fn (object $row): array => [
+                    (float) $row->minute, $row->kiln_c === null ? null : (float) $row->kiln_c,
+                ],
+                DB::table('kiln_log')->where('run_id', $run->id)->orderBy('minute')->get()->all(),
+            ),
+        );
 
         return new JsonResponse([
             ...self::row($run),
-            'stages' => $run->stages, 'speed' => $run->speed, 'minute' => $minute, 'kiln_c' => $minute === null ? null : $kiln->reading($minute), 'planned_c' => $minute === null ? null : $kiln->planned($minute),
+            'stages' => $run->stages, 'speed' => $run->speed, 'minute' => $minute,
+            'kiln_c' => $minute === null ? null : $kiln->reading($minute),
+            'planned_c' => $minute === null ? null : $kiln->planned($minute),
             'start_at' => $run->ready_at?->copy()->subMinutes((int) ceil($kiln->length()))->toIso8601String(),
             'core_c' => $minute === null || $core === null ? null : self::between($core['curve'], $minute),
-            'gaps' => self::gaps($log), 'view' => ['use' => 'run', ...RunDrawing::view($kiln, $run->stages, $log, $core['curve'] ?? [], $minute, $settings->num('burnout.gypsum_limit'))->toArray()],
-            'chamber' => ['use' => 'run', ...RunDrawing::chamber(array_values($run->flasks->sortByDesc('pour_c')->map(static fn (RunFlask $flask): array => [
-                'flask' => $flask->flask, 'diameter' => $flask->diameter, 'height' => $flask->height, 'patterns' => $flask->jobs->count(), 'poured' => isset($flask->steps['pour']),
-            ])->all()))->toArray()],
+            'gaps' => self::gaps($log),
+            'view' => [
+                'use' => 'run',
+                ...RunDrawing::view(
+                    $kiln, $run->stages, $log, $core['curve'] ?? [], $minute, $settings->num('burnout.gypsum_limit'),
+                )->toArray(),
+            ],
+            'chamber' => self::chamber($run),
             'events' => $run->events, 'speeds' => CastingController::SPEEDS,
             'core' => $core === null ? null : array_diff_key($core, ['curve' => 1]),
-            'alarms' => array_map(static fn (object $alarm): array => ['id' => $alarm->id, 'code' => $alarm->code, 'minute' => (float) $alarm->minute, 'message' => $alarm->message, 'answered_at' => $alarm->answered_at], DB::table('alarms')->where('run_id', $run->id)->orderBy('id')->get()->all()),
+            'alarms' => array_map(
+                static fn (object $alarm): array => [
+                    'id' => $alarm->id, 'code' => $alarm->code, 'minute' => (float) $alarm->minute,
+                    'message' => $alarm->message, 'answered_at' => $alarm->answered_at,
+                ],
+                DB::table('alarms')->where('run_id', $run->id)->orderBy('id')->get()->all(),
+            ),
             'safety' => CastingStep::safety(),
-            'steps' => array_map(static fn (CastingStep $step): array => ['name' => $step->value, 'done' => $step->done()], CastingStep::cases()),
+            'steps' => array_map(
+                static fn (CastingStep $step): array => ['name' => $step->value, 'done' => $step->done()],
+                CastingStep::cases(),
+            ),
             'flask_rows' => array_values($run->flasks->sortByDesc('pour_c')->map(static fn (RunFlask $flask): array => [
-                'id' => $flask->id, 'flask' => $flask->flask, 'diameter' => $flask->diameter, 'height' => $flask->height, 'alloy' => $flask->alloy, 'pour_c' => $flask->pour_c,
-                'jobs' => $flask->jobs->map(static fn (Job $job): array => ['number' => $job->number, 'title' => $job->title])->values()->all(),
-                'mix' => self::mix($flask, $settings), 'done' => (object) $flask->steps, 'ticks' => array_map(static fn (string $key): int => (int) substr($key, 1), array_keys(array_filter($flask->ticks))), 'quench' => CastingStep::quench(Alloy::named($flask->alloy, $settings)),
+                'id' => $flask->id, 'flask' => $flask->flask, 'diameter' => $flask->diameter,
+                'height' => $flask->height, 'alloy' => $flask->alloy, 'pour_c' => $flask->pour_c,
+                'jobs' => $flask->jobs->map(
+                    static fn (Job $job): array => ['number' => $job->number, 'title' => $job->title],
+                )
+                    ->values()->all(),
+                'mix' => self::mix($flask, $settings), 'done' => (object) $flask->steps,
+                'ticks' => array_map(
+                    static fn (string $key): int => (int) substr($key, 1), array_keys(array_filter($flask->ticks)),
+                ),
+                'quench' => CastingStep::quench(Alloy::named($flask->alloy, $settings)),
             ])->all()),
         ], $status);
+    }
+
+    /** @return array<string, mixed> the flasks as they stand in the kiln, the hottest first */
+    private static function chamber(Run $run): array
+    {
+        $flasks = $run->flasks->sortByDesc('pour_c')->map(static fn (RunFlask $flask): array => [
+            'flask' => $flask->flask, 'diameter' => $flask->diameter, 'height' => $flask->height,
+            'patterns' => $flask->jobs->count(), 'poured' => isset($flask->steps['pour']),
+        ]);
+
+        return ['use' => 'run', ...RunDrawing::chamber(array_values($flasks->all()))->toArray()];
     }
 
     /** @return array<string, mixed> powder, water and the working clock of a flask, as its first job has them */
     private static function mix(RunFlask $flask, WorkshopSettings $settings): array
     {
         $job = $flask->jobs->sortBy('number')->first();
-        $answer = ($job === null ? null : (new JobAnswer($job, $job->held(), Station::Tree))->answers()->answer('investment.mix'))
-            ?? Answer::of(new InvestmentMix, ['flask_diameter' => $flask->diameter, 'flask_height' => $flask->height], $settings);
+        $answer = ($job === null ? null
+            : (new JobAnswer($job, $job->held(), Station::Tree))->answers()->answer('investment.mix'))
+            ?? Answer::of(
+                new InvestmentMix, ['flask_diameter' => $flask->diameter, 'flask_height' => $flask->height], $settings,
+            );
 
-        return ['powder' => $answer->num('powder_mass'), 'water' => $answer->num('water_mass'), 'clock' => $answer->value('clock'), 'stand_min' => $answer->num('stand_min')];
+        return [
+            'powder' => $answer->num('powder_mass'), 'water' => $answer->num('water_mass'),
+            'clock' => $answer->value('clock'), 'stand_min' => $answer->num('stand_min'),
+        ];
     }
 
     /**
@@ -83,7 +136,9 @@ final class RunAnswer
         $last = null;
         foreach ($curve as $point) {
             if ($point[0] >= $minute) {
-                return $last === null ? $point[1] : $last[1] + ($point[1] - $last[1]) * ($minute - $last[0]) / max(1e-9, $point[0] - $last[0]);
+                return $last === null ? $point[1] : $last[1] + ($point[1] - $last[1]) * ($minute - $last[0]) / max(
+                    1e-9, $point[0] - $last[0],
+                );
             }
             $last = $point;
         }
@@ -109,7 +164,14 @@ final class RunAnswer
         return $gaps;
     }
 
-    /** @return array{curve: list<array{float, float}>, dry_at_min: mixed, above_620_min: float, findings: list<array<string, mixed>>}|null what the core of the widest flask feels, by the model */
+    /**
+     * What the core of the widest flask feels, by the model.
+     *
+     * @return array{
+     *     curve: list<array{float, float}>, dry_at_min: mixed, above_620_min: float,
+     *     findings: list<array<string, mixed>>,
+     * }|null
+     */
     private static function core(Run $run): ?array
     {
         $widest = $run->flasks->max('diameter');
@@ -117,12 +179,29 @@ final class RunAnswer
             return null;
         }
         $settings = Workshop::the()->rulebook->settings();
-        $raw = ['diameter' => (float) $widest, 'stages' => array_map(static fn (array $stage): array => ['temperature' => $stage['to'], 'minutes' => $stage['minutes']], $run->stages)];
+        $raw = [
+            'diameter' => (float) $widest,
+            'stages' => array_map(
+                static fn (array $stage): array => ['temperature' => $stage['to'], 'minutes' => $stage['minutes']],
+                $run->stages,
+            ),
+        ];
 
-        return Cache::remember('run.core.'.hash('xxh128', serialize($raw).$settings->fingerprint()), 7 * 24 * 3600, static function () use ($raw, $settings): array {
+        return Cache::remember('run.core.'.hash(
+            'xxh128', serialize($raw).$settings->fingerprint(),
+        ), 7 * 24 * 3600, static function () use ($raw, $settings): array {
             $answer = Answer::of(new BurnoutCore, $raw, $settings);
 
-            return ['curve' => array_values(array_map(static fn (array $point): array => [(float) $point['min'], (float) $point['core_c']], (array) $answer->value('curves'))), 'dry_at_min' => $answer->value('dry_at_min'), 'above_620_min' => $answer->num('above_620_min'), 'findings' => $answer->toArray()['findings']];
+            return [
+                'curve' => array_values(
+                    array_map(
+                        static fn (array $point): array => [(float) $point['min'], (float) $point['core_c']],
+                        (array) $answer->value('curves'),
+                    ),
+                ),
+                'dry_at_min' => $answer->value('dry_at_min'), 'above_620_min' => $answer->num('above_620_min'),
+                'findings' => $answer->toArray()['findings'],
+            ];
         });
     }
 }

@@ -18,10 +18,15 @@ final class PendingReviews
     public static function open(): array
     {
         $asked = [];
-        foreach (Job::query()->where('state', 'open')->where('asked', true)->orderBy('due_on')->limit(self::MOST)->get() as $job) {
+        $jobs = Job::query()->where('state', 'open')->where('asked', true)->orderBy('due_on')->limit(self::MOST)->get();
+        foreach ($jobs as $job) {
             foreach ($job->held()->list('words') as $word) {
                 if (($word['what'] ?? '') === 'asks' && ! isset($word['answered'])) {
-                    $asked[] = ['number' => $job->number, 'title' => $job->title, 'key' => (string) $word[Rows::KEY], 'by' => (string) $word['by'], 'at' => (string) $word['at'], 'words' => (string) ($word['words'] ?? '')];
+                    $asked[] = [
+                        'number' => $job->number, 'title' => $job->title, 'key' => (string) $word[Rows::KEY],
+                        'by' => (string) $word['by'], 'at' => (string) $word['at'],
+                        'words' => (string) ($word['words'] ?? ''),
+                    ];
                 }
             }
         }
@@ -33,8 +38,12 @@ final class PendingReviews
     public static function changedSince(): array
     {
         $changed = [];
-        foreach (Job::query()->with('rulebook')->where('state', 'open')->where('approved', true)->orderBy('due_on')->limit(self::MOST)->get() as $job) {
-            $finding = rescue(static fn () => ClientApproval::changed($job->held(), JobAnswers::of($job->held(), $job->settings())));
+        $jobs = Job::query()->with('rulebook')->where('state', 'open')->where('approved', true)
+            ->orderBy('due_on')->limit(self::MOST)->get();
+        foreach ($jobs as $job) {
+            $finding = rescue(
+                static fn () => ClientApproval::changed($job->held(), JobAnswers::of($job->held(), $job->settings())),
+            );
             if ($finding !== null) {
                 $changed[] = ['number' => $job->number, 'title' => $job->title, 'message' => $finding->message];
             }

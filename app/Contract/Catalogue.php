@@ -28,9 +28,18 @@ final class Catalogue
         return [
             'sheets' => self::sheets($settings),
             'decisions' => array_map($describe, DecisionFields::all()),
-            'readings' => array_combine(ReadingFields::GROUPS, array_map(static fn (string $group): array => array_map($describe, ReadingFields::of($group)), ReadingFields::GROUPS)),
+            'readings' => array_combine(
+                ReadingFields::GROUPS,
+                array_map(
+                    static fn (string $group): array => array_map($describe, ReadingFields::of($group)),
+                    ReadingFields::GROUPS,
+                ),
+            ),
             'rules' => array_map($describe, WorkshopFields::all()),
-            'stations' => array_map(static fn (Station $station): array => ['name' => $station->value, 'label' => $station->label()], Station::cases()),
+            'stations' => array_map(
+                static fn (Station $station): array => ['name' => $station->value, 'label' => $station->label()],
+                Station::cases(),
+            ),
         ];
     }
 
@@ -41,11 +50,18 @@ final class Catalogue
         foreach (array_keys(Calculations::all()) as $name) {
             $sheet = Calculations::describe($name);
             $sheets[] = [
-                'name' => $name, 'title' => $sheet->title, 'sample' => (object) Samples::first($name), 'purpose' => $sheet->purpose,
+                'name' => $name, 'title' => $sheet->title, 'sample' => (object) Samples::first($name),
+                'purpose' => $sheet->purpose,
                 'inputs' => array_map(static fn (Field $field): array => [
                     ...self::field($field, $settings), 'decision' => InputBindings::decisionOf($name, $field->name),
                 ], $sheet->inputs),
-                'results' => array_map(static fn (Output $output): array => ['name' => $output->name, 'label' => $output->label(), 'quantity' => $output->quantity->value, 'unit' => $output->quantity->unit(), 'meaning' => $output->meaning], $sheet->results),
+                'results' => array_map(
+                    static fn (Output $output): array => [
+                        'name' => $output->name, 'label' => $output->label(), 'quantity' => $output->quantity->value,
+                        'unit' => $output->quantity->unit(), 'meaning' => $output->meaning,
+                    ],
+                    $sheet->results,
+                ),
                 'findings' => (object) $sheet->findings,
             ];
         }
@@ -59,11 +75,18 @@ final class Catalogue
         $listed = str_starts_with($field->name, 'stock.') || str_starts_with($field->name, 'limits.broad');
 
         return [
-            'name' => $field->name, 'label' => $field->label(), 'quantity' => $field->quantity->value, 'unit' => $field->quantity->unit(), 'meaning' => $field->meaning,
-            'required' => $field->required, 'default' => $field->setting === null ? ($listed ? null : $field->default) : $settings->value($field->setting),
-            'rule' => $field->setting, 'zero' => $field->zero, 'most' => $field->quantity->isNumeric() ? $field->ceiling() : null,
+            'name' => $field->name, 'label' => $field->label(), 'quantity' => $field->quantity->value,
+            'unit' => $field->quantity->unit(), 'meaning' => $field->meaning,
+            'required' => $field->required,
+            'default' => $field->setting === null
+                ? ($listed ? null : $field->default)
+                : $settings->value($field->setting),
+            'rule' => $field->setting, 'zero' => $field->zero,
+            'most' => $field->quantity->isNumeric() ? $field->ceiling() : null,
             'choices' => $field->choicesIn($settings), 'many' => $field->many,
-            'columns' => array_map(static fn (Field $column): array => self::field($column, $settings), $field->columns),
+            'columns' => array_map(
+                static fn (Field $column): array => self::field($column, $settings), $field->columns,
+            ),
             'accepts' => $field->quantity->accepts(), 'only' => (object) $field->only,
         ];
     }

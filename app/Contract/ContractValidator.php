@@ -27,7 +27,9 @@ final class ContractValidator
         }
         $error = self::$validator->validate(Helper::toJSON(json_decode($json)), self::ID.'#'.$pointer)->error();
 
-        return $error === null ? '' : (string) json_encode((new ErrorFormatter)->formatFlat($error), JSON_UNESCAPED_UNICODE);
+        return $error === null ? '' : (string) json_encode(
+            (new ErrorFormatter)->formatFlat($error), JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** What is wrong with what a path answers: a status that it does not name, or another shape. */

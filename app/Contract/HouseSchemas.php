@@ -19,57 +19,161 @@ final class HouseSchemas
         $jobs = Shape::list(Shape::whole(['number' => $int, 'title' => $text]));
         $role = Shape::oneOf(array_column(Role::cases(), 'value'));
         $burnout = [
-            'id' => $int, 'state' => Shape::oneOf(['planned', 'burning', 'over']), 'ready_at' => $nullText, 'started_at' => $nullText, 'minutes' => $number, 'jobs' => $jobs, 'flasks' => $int,
+            'id' => $int, 'state' => Shape::oneOf(['planned', 'burning', 'over']), 'ready_at' => $nullText,
+            'started_at' => $nullText, 'minutes' => $number, 'jobs' => $jobs, 'flasks' => $int,
         ];
 
         return [
-            'Problem' => Shape::object(['errors' => Shape::map(Shape::list($text)), 'clashes' => Shape::list(Shape::ref('Clash')), 'known' => Shape::whole(['id' => $int, 'name' => $text, 'contact' => $text])], ['errors']),
-            'Clash' => Shape::object(['path' => $text, 'from' => true, 'to' => true, 'present' => true, 'stands' => $int], ['path', 'from', 'to', 'present']),
+            'Problem' => Shape::object(
+                [
+                    'errors' => Shape::map(Shape::list($text)), 'clashes' => Shape::list(Shape::ref('Clash')),
+                    'known' => Shape::whole(['id' => $int, 'name' => $text, 'contact' => $text]),
+                ],
+                ['errors'],
+            ),
+            'Clash' => Shape::object(
+                ['path' => $text, 'from' => true, 'to' => true, 'present' => true, 'stands' => $int],
+                ['path', 'from', 'to', 'present'],
+            ),
             'Bench' => Shape::whole([
-                'network' => $bool, 'person' => Shape::orNull(Shape::whole(['id' => $int, 'name' => $text, 'role' => $role])), 'may' => Shape::list(Shape::oneOf(array_column(Ability::cases(), 'value'))),
-                'people' => Shape::list(Shape::ref('Person')), 'now' => $text, 'zone' => $text, 'zone_agreed' => $bool, 'clocks' => Shape::list(Shape::ref('Clock')),
-                'kiln' => Shape::orNull(Shape::whole(['run' => $int, 'kiln_c' => $nullNumber, 'rising' => $bool, 'alarms' => $int])),
+                'network' => $bool,
+                'person' => Shape::orNull(Shape::whole(['id' => $int, 'name' => $text, 'role' => $role])),
+                'may' => Shape::list(Shape::oneOf(array_column(Ability::cases(), 'value'))),
+                'people' => Shape::list(Shape::ref('Person')), 'now' => $text, 'zone' => $text, 'zone_agreed' => $bool,
+                'clocks' => Shape::list(Shape::ref('Clock')),
+                'kiln' => Shape::orNull(
+                    Shape::whole(['run' => $int, 'kiln_c' => $nullNumber, 'rising' => $bool, 'alarms' => $int]),
+                ),
             ]),
             'Today' => Shape::whole([
                 'jobs' => Shape::list(Shape::ref('TodayJob')), 'open' => $int, 'late' => $int,
-                'burnouts' => Shape::list(Shape::whole(['number' => $int, 'title' => $text, 'start_at' => $text, 'ready_at' => $nullText])),
-                'asked' => Shape::list(Shape::whole(['number' => $int, 'title' => $text, 'key' => $text, 'by' => $text, 'at' => $text, 'words' => $text])),
+                'burnouts' => Shape::list(Shape::whole([
+                    'number' => $int, 'title' => $text, 'start_at' => $text, 'ready_at' => $nullText,
+                ])),
+                'asked' => Shape::list(Shape::whole([
+                    'number' => $int, 'title' => $text, 'key' => $text, 'by' => $text, 'at' => $text,
+                    'words' => $text,
+                ])),
                 'changed' => Shape::list(Shape::whole(['number' => $int, 'title' => $text, 'message' => $text])),
                 'backup' => Shape::whole(['at' => $nullText, 'trouble' => $nullText, 'overdue' => $bool]),
             ]),
-            'TodayJob' => Shape::whole(['number' => $int, 'commission' => $int, 'title' => $text, 'client' => $nullText, 'station' => Shape::ref('StationName'), 'due' => $nullText, 'state' => $text, 'next' => $nullText, 'wants' => Shape::list($text), 'worst' => $nullText, 'trouble' => $nullText]),
-            'Workshop' => Shape::whole(['timezone' => $text, 'timezone_agreed' => $bool, 'zones' => Shape::list($text), 'backup_folder' => $nullText, 'backup_default' => $text, 'backed_up_at' => $nullText, 'backup_trouble' => $nullText]),
-            'Journal' => Shape::whole(['notes' => Shape::list(Shape::whole(['id' => $int, 'at' => $text, 'by' => $nullText, 'what' => $text, 'detail' => ['type' => 'object']])), 'page' => $int, 'more' => $bool]),
-            'People' => Shape::whole(['people' => Shape::list(Shape::whole(['id' => $int, 'name' => $text, 'role' => $role, 'signs_in' => $bool])), 'roles' => Shape::list($text)]),
-            'Sample' => Shape::whole(['name' => $text, 'form' => $text, 'grade' => $text, 'start' => $number, 'broken' => $number, 'where' => $text]),
+            'TodayJob' => Shape::whole(
+                [
+                    'number' => $int, 'commission' => $int, 'title' => $text, 'client' => $nullText,
+                    'station' => Shape::ref('StationName'), 'due' => $nullText, 'state' => $text, 'next' => $nullText,
+                    'wants' => Shape::list($text), 'worst' => $nullText, 'trouble' => $nullText,
+                ],
+            ),
+            'Workshop' => Shape::whole(
+                [
+                    'timezone' => $text, 'timezone_agreed' => $bool, 'zones' => Shape::list($text),
+                    'backup_folder' => $nullText, 'backup_default' => $text, 'backed_up_at' => $nullText,
+                    'backup_trouble' => $nullText,
+                ],
+            ),
+            'Journal' => Shape::whole(
+                [
+                    'notes' => Shape::list(Shape::whole([
+                        'id' => $int, 'at' => $text, 'by' => $nullText, 'what' => $text,
+                        'detail' => ['type' => 'object'],
+                    ])),
+                    'page' => $int, 'more' => $bool,
+                ],
+            ),
+            'People' => Shape::whole(
+                [
+                    'people' => Shape::list(Shape::whole([
+                        'id' => $int, 'name' => $text, 'role' => $role, 'signs_in' => $bool,
+                    ])),
+                    'roles' => Shape::list($text),
+                ],
+            ),
+            'Sample' => Shape::whole(
+                [
+                    'name' => $text, 'form' => $text, 'grade' => $text, 'start' => $number, 'broken' => $number,
+                    'where' => $text,
+                ],
+            ),
             'StretchTests' => Shape::whole([
-                'tests' => Shape::list(Shape::whole(['id' => $int, 'tested_on' => $text, 'note' => $text, 'samples' => Shape::list(Shape::ref('Sample')), 'answer' => Shape::ref('Answer')])),
-                'learned' => Shape::list(Shape::whole(['form' => $text, 'grade' => $text, 'samples' => $int, 'strain' => $number, 'at_joint' => $int])),
+                'tests' => Shape::list(Shape::whole([
+                    'id' => $int, 'tested_on' => $text, 'note' => $text,
+                    'samples' => Shape::list(Shape::ref('Sample')), 'answer' => Shape::ref('Answer'),
+                ])),
+                'learned' => Shape::list(Shape::whole([
+                    'form' => $text, 'grade' => $text, 'samples' => $int, 'strain' => $number, 'at_joint' => $int,
+                ])),
             ]),
             'Looks' => Shape::object([
                 'offered' => Shape::list(Shape::whole(['name' => $text, 'title' => $text])),
                 'pictures' => Shape::list(Shape::whole(['key' => $text, 'file' => $text, 'caption' => $text])),
-                'looks' => Shape::list(Shape::whole(['id' => $int, 'arrangements' => Shape::list($text), 'pictures' => $int, 'sent_at' => $text, 'expires_at' => $text, 'state' => Shape::oneOf(['open', 'expired', 'revoked']), 'approved' => $bool])),
-                'letters' => Shape::list(Shape::whole(['id' => $int, 'to' => $text, 'subject' => $text, 'body' => $text, 'sent_at' => $text])),
-                'words' => Shape::list(Shape::object(['key' => $text, 'what' => $text, 'arrangement' => $text, 'words' => $text, 'look' => $int, 'answered' => $text, 'by' => $text, 'at' => $text], ['key', 'what', 'by', 'at'])),
+                'looks' => Shape::list(Shape::whole([
+                    'id' => $int, 'arrangements' => Shape::list($text), 'pictures' => $int, 'sent_at' => $text,
+                    'expires_at' => $text, 'state' => Shape::oneOf(['open', 'expired', 'revoked']),
+                    'approved' => $bool,
+                ])),
+                'letters' => Shape::list(Shape::whole([
+                    'id' => $int, 'to' => $text, 'subject' => $text, 'body' => $text, 'sent_at' => $text,
+                ])),
+                'words' => Shape::list(Shape::object(
+                    [
+                        'key' => $text, 'what' => $text, 'arrangement' => $text, 'words' => $text, 'look' => $int,
+                        'answered' => $text, 'by' => $text, 'at' => $text,
+                    ],
+                    ['key', 'what', 'by', 'at'],
+                )),
                 'simulated' => $bool, 'address' => $text,
             ], ['offered', 'pictures', 'looks', 'letters', 'words', 'simulated']),
             'Burnout' => Shape::whole($burnout),
-            'Casting' => Shape::whole(['runs' => Shape::list(Shape::ref('Burnout')), 'proposal' => ['type' => 'object']]),
+            'Casting' => Shape::whole(
+                ['runs' => Shape::list(Shape::ref('Burnout')), 'proposal' => ['type' => 'object']],
+            ),
             'RunPage' => Shape::whole([
-                ...$burnout, 'stages' => Shape::list(['type' => 'object']), 'speed' => $number, 'minute' => $nullNumber, 'kiln_c' => $nullNumber, 'planned_c' => $nullNumber, 'start_at' => $nullText, 'core_c' => $nullNumber,
-                'gaps' => Shape::list(['type' => 'object']), 'view' => Shape::ref('View'), 'chamber' => Shape::ref('View'), 'events' => Shape::list(['type' => 'object']), 'speeds' => Shape::list($int), 'core' => ['type' => ['object', 'null']],
-                'alarms' => Shape::list(Shape::whole(['id' => $int, 'code' => $text, 'minute' => $number, 'message' => $text, 'answered_at' => $nullText])),
-                'safety' => Shape::list($text), 'steps' => Shape::list(Shape::whole(['name' => $text, 'done' => $text])), 'flask_rows' => Shape::list(['type' => 'object']),
+                ...$burnout, 'stages' => Shape::list(['type' => 'object']), 'speed' => $number, 'minute' => $nullNumber,
+                'kiln_c' => $nullNumber, 'planned_c' => $nullNumber, 'start_at' => $nullText, 'core_c' => $nullNumber,
+                'gaps' => Shape::list(['type' => 'object']), 'view' => Shape::ref('View'),
+                'chamber' => Shape::ref('View'), 'events' => Shape::list(['type' => 'object']),
+                'speeds' => Shape::list($int), 'core' => ['type' => ['object', 'null']],
+                'alarms' => Shape::list(Shape::whole([
+                    'id' => $int, 'code' => $text, 'minute' => $number, 'message' => $text,
+                    'answered_at' => $nullText,
+                ])),
+                'safety' => Shape::list($text),
+                'steps' => Shape::list(Shape::whole(['name' => $text, 'done' => $text])),
+                'flask_rows' => Shape::list(['type' => 'object']),
             ]),
-            'Lot' => Shape::whole(['id' => $int, 'name' => $text, 'kind' => $text, 'alloy' => $text, 'fineness' => $number, 'owner' => $nullText, 'client_id' => Shape::orNull($int), 'job' => Shape::orNull($int), 'origin' => $text, 'mass' => $number, 'fine' => $number]),
+            'Lot' => Shape::whole(
+                [
+                    'id' => $int, 'name' => $text, 'kind' => $text, 'alloy' => $text, 'fineness' => $number,
+                    'owner' => $nullText, 'client_id' => Shape::orNull($int), 'job' => Shape::orNull($int),
+                    'origin' => $text, 'mass' => $number, 'fine' => $number,
+                ],
+            ),
             'Movement' => Shape::whole([
-                'id' => $int, 'kind' => $text, 'at' => $text, 'by' => $nullText, 'job' => Shape::orNull($int), 'reason' => $text, 'loss' => $number, 'reverses' => Shape::orNull($int), 'reversed' => $bool,
-                'postings' => Shape::list(Shape::whole(['lot' => $int, 'name' => $text, 'alloy' => $text, 'mass' => $number])),
+                'id' => $int, 'kind' => $text, 'at' => $text, 'by' => $nullText, 'job' => Shape::orNull($int),
+                'reason' => $text, 'loss' => $number, 'reverses' => Shape::orNull($int), 'reversed' => $bool,
+                'postings' => Shape::list(Shape::whole([
+                    'lot' => $int, 'name' => $text, 'alloy' => $text, 'mass' => $number,
+                ])),
             ]),
-            'StatementRow' => Shape::whole(['of' => $text, 'alloy' => $text, 'owner' => $text, 'before_mg' => $int, 'in_mg' => $int, 'out_mg' => $int, 'now_mg' => $int, 'fine_mg' => $number]),
-            'JobMetal' => Shape::whole(['held' => Shape::list(Shape::ref('Lot')), 'left' => Shape::list(Shape::ref('Lot')), 'lots' => Shape::list(Shape::ref('Lot')), 'of_alloy' => Shape::list(Shape::ref('Lot')), 'of_metal' => Shape::list(Shape::ref('Lot')), 'movements' => Shape::list(Shape::ref('Movement'))]),
-            'Metal' => Shape::whole(['lots' => Shape::list(Shape::ref('Lot')), 'movements' => Shape::list(Shape::ref('Movement')), 'statement' => Shape::list(Shape::ref('StatementRow'))]),
+            'StatementRow' => Shape::whole(
+                [
+                    'of' => $text, 'alloy' => $text, 'owner' => $text, 'before_mg' => $int, 'in_mg' => $int,
+                    'out_mg' => $int, 'now_mg' => $int, 'fine_mg' => $number,
+                ],
+            ),
+            'JobMetal' => Shape::whole(
+                [
+                    'held' => Shape::list(Shape::ref('Lot')), 'left' => Shape::list(Shape::ref('Lot')),
+                    'lots' => Shape::list(Shape::ref('Lot')), 'of_alloy' => Shape::list(Shape::ref('Lot')),
+                    'of_metal' => Shape::list(Shape::ref('Lot')), 'movements' => Shape::list(Shape::ref('Movement')),
+                ],
+            ),
+            'Metal' => Shape::whole(
+                [
+                    'lots' => Shape::list(Shape::ref('Lot')), 'movements' => Shape::list(Shape::ref('Movement')),
+                    'statement' => Shape::list(Shape::ref('StatementRow')),
+                ],
+            ),
         ];
     }
 }

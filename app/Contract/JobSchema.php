@@ -22,13 +22,31 @@ final class JobSchema
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             'title' => 'Hot Sprue job file',
-            'type' => 'object', 'additionalProperties' => false, 'required' => ['hot_sprue', 'version', 'number', 'client', 'rules', 'document'],
+            'type' => 'object', 'additionalProperties' => false,
+            'required' => ['hot_sprue', 'version', 'number', 'client', 'rules', 'document'],
             'properties' => [
                 'hot_sprue' => ['const' => 'job'],
                 'version' => ['const' => Document::VERSION],
                 'number' => ['type' => 'integer', 'minimum' => 1],
-                'client' => ['anyOf' => [['type' => 'null'], self::object(['name' => ['type' => 'string'], 'contact' => ['type' => 'string'], 'note' => ['type' => 'string']], ['name', 'contact', 'note'])]],
-                'rules' => self::object(['own' => ['type' => 'array', 'items' => ['type' => 'string']], 'figures' => self::object($figures)], ['own', 'figures']),
+                'client' => [
+                    'anyOf' => [
+                        ['type' => 'null'],
+                        self::object(
+                            [
+                                'name' => ['type' => 'string'], 'contact' => ['type' => 'string'],
+                                'note' => ['type' => 'string'],
+                            ],
+                            ['name', 'contact', 'note'],
+                        ),
+                    ],
+                ],
+                'rules' => self::object(
+                    [
+                        'own' => ['type' => 'array', 'items' => ['type' => 'string']],
+                        'figures' => self::object($figures),
+                    ],
+                    ['own', 'figures'],
+                ),
                 'document' => self::document(),
             ],
         ];
@@ -38,23 +56,88 @@ final class JobSchema
     public static function document(): array
     {
         $text = ['type' => 'string'];
-        $entries = static fn (array $fields): array => array_map(static fn (Field $field): array => self::object(['value' => FieldSchema::kept($field), 'typed' => ['type' => 'string']], ['value', 'typed'], ucfirst($field->meaning).'.'), $fields);
+        $entries = static fn (array $fields): array => array_map(
+            static fn (Field $field): array => self::object(
+                ['value' => FieldSchema::kept($field), 'typed' => ['type' => 'string']], ['value', 'typed'],
+                ucfirst($field->meaning).'.',
+            ),
+            $fields,
+        );
         $key = ['type' => 'string', 'pattern' => '^[a-z0-9]{1,12}$'];
         $list = static fn (array $item): array => ['type' => 'array', 'items' => $item];
 
         return self::object([
             'version' => ['const' => Document::VERSION],
             'decisions' => self::object($entries(DecisionFields::all())),
-            ...array_combine(ReadingFields::GROUPS, array_map(static fn (string $group): array => $list(self::object(['key' => $key, ...$entries(ReadingFields::of($group))], ['key'])), ReadingFields::GROUPS)),
-            'stations' => self::object(array_fill_keys(array_column(Station::cases(), 'value'), self::object(['state' => ['enum' => ['signed', 'reopened', 'not-needed']], 'by' => $text, 'at' => $text, 'signed' => ['type' => 'object']], ['state']))),
-            'overrides' => $list(self::object(['key' => $key, 'use' => $text, 'code' => $text, 'about' => $text, 'value' => true, 'reason' => $text, 'by' => $text, 'at' => $text], ['key', 'use', 'code', 'about', 'reason'])),
-            'pictures' => $list(self::object(['key' => $key, 'file' => ['type' => 'string', 'pattern' => '^[0-9a-f]{40}\.(png|jpg|webp)$'], 'caption' => $text, 'about' => $text, 'width' => ['type' => 'integer'], 'height' => ['type' => 'integer'], 'by' => $text, 'at' => $text], ['key', 'file'])),
-            'words' => $list(self::object(['key' => $key, 'what' => ['enum' => ['picks', 'asks', 'approves']], 'arrangement' => $text, 'words' => $text, 'look' => ['type' => 'integer'], 'figures' => ['type' => 'object'], 'answered' => $text, 'by' => $text, 'at' => $text], ['key', 'what', 'by', 'at'])),
+            ...array_combine(
+                ReadingFields::GROUPS,
+                array_map(
+                    static fn (string $group): array => $list(
+                        self::object(['key' => $key, ...$entries(ReadingFields::of($group))], ['key']),
+                    ),
+                    ReadingFields::GROUPS,
+                ),
+            ),
+            'stations' => self::object(
+                array_fill_keys(
+                    array_column(Station::cases(), 'value'),
+                    self::object(
+                        [
+                            'state' => ['enum' => ['signed', 'reopened', 'not-needed']], 'by' => $text, 'at' => $text,
+                            'signed' => ['type' => 'object'],
+                        ],
+                        ['state'],
+                    ),
+                ),
+            ),
+            'overrides' => $list(
+                self::object(
+                    [
+                        'key' => $key, 'use' => $text, 'code' => $text, 'about' => $text, 'value' => true,
+                        'reason' => $text, 'by' => $text, 'at' => $text,
+                    ],
+                    ['key', 'use', 'code', 'about', 'reason'],
+                ),
+            ),
+            'pictures' => $list(
+                self::object(
+                    [
+                        'key' => $key, 'file' => ['type' => 'string', 'pattern' => '^[0-9a-f]{40}\.(png|jpg|webp)$'],
+                        'caption' => $text, 'about' => $text, 'width' => ['type' => 'integer'],
+                        'height' => ['type' => 'integer'], 'by' => $text, 'at' => $text,
+                    ],
+                    ['key', 'file'],
+                ),
+            ),
+            'words' => $list(
+                self::object(
+                    [
+                        'key' => $key, 'what' => ['enum' => ['picks', 'asks', 'approves']], 'arrangement' => $text,
+                        'words' => $text, 'look' => ['type' => 'integer'], 'figures' => ['type' => 'object'],
+                        'answered' => $text, 'by' => $text, 'at' => $text,
+                    ],
+                    ['key', 'what', 'by', 'at'],
+                ),
+            ),
             'seen' => ['type' => 'object', 'additionalProperties' => ['const' => true]],
             'ticks' => ['type' => 'object', 'additionalProperties' => ['const' => true]],
             'gone' => ['type' => 'object', 'additionalProperties' => ['const' => true]],
-            'closed' => ['anyOf' => [['type' => 'null'], self::object(['how' => ['enum' => ['delivered', 'abandoned']], 'reason' => $text, 'by' => $text, 'at' => $text], ['how'])]],
-        ], ['version', 'decisions', ...ReadingFields::GROUPS, 'stations', 'overrides', 'pictures', 'words', 'seen', 'ticks', 'gone', 'closed']);
+            'closed' => [
+                'anyOf' => [
+                    ['type' => 'null'],
+                    self::object(
+                        [
+                            'how' => ['enum' => ['delivered', 'abandoned']], 'reason' => $text, 'by' => $text,
+                            'at' => $text,
+                        ],
+                        ['how'],
+                    ),
+                ],
+            ],
+        ], [
+            'version', 'decisions', ...ReadingFields::GROUPS, 'stations', 'overrides', 'pictures', 'words', 'seen',
+            'ticks', 'gone', 'closed',
+        ]);
     }
 
     /**
@@ -66,7 +149,8 @@ final class JobSchema
     {
         return [
             ...($description === null ? [] : ['description' => $description]),
-            'type' => 'object', 'additionalProperties' => false, ...($required === [] ? [] : ['required' => $required]), 'properties' => $properties,
+            'type' => 'object', 'additionalProperties' => false, ...($required === [] ? [] : ['required' => $required]),
+            'properties' => $properties,
         ];
     }
 }

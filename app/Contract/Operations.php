@@ -13,60 +13,125 @@ use HotSprue\Kiln\KilnFault;
 final class Operations
 {
     /** Changes that keep nothing in the database, and so need no key. */
-    private const UNKEPT = ['/api/bench', '/api/sign-in', '/api/sign-out', '/api/sums/{sheet}', '/api/jobs/{job}/reckon', '/api/devices/{device}/take'];
+    private const UNKEPT = [
+        '/api/bench', '/api/sign-in', '/api/sign-out', '/api/sums/{sheet}', '/api/jobs/{job}/reckon',
+        '/api/devices/{device}/take',
+    ];
 
     public static function keepsNothing(string $path): bool
     {
         return in_array($path, self::UNKEPT, true) || str_starts_with($path, '/api/reckon/');
     }
 
-    /** @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string, mixed>|null}> */
+    /**
+     * @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string,
+     * mixed>|null}>
+     */
     public static function all(): array
     {
         return [...self::house(), ...self::jobs(), ...self::client(), ...self::casting(), ...self::metal()];
     }
 
-    /** @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string, mixed>|null}> */
+    /**
+     * @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string,
+     * mixed>|null}>
+     */
     private static function house(): array
     {
         $text = Shape::TEXT;
         $clocks = Shape::whole(['clocks' => Shape::list(Shape::ref('Clock')), 'now' => $text]);
         $reading = Shape::ref('Reading');
-        $person = Shape::object(['name' => $text, 'role' => Shape::oneOf(array_column(Role::cases(), 'value')), 'passphrase' => Shape::orNull($text)]);
+        $person = Shape::object(
+            [
+                'name' => $text, 'role' => Shape::oneOf(array_column(Role::cases(), 'value')),
+                'passphrase' => Shape::orNull($text),
+            ],
+        );
 
         return [
-            ['post', '/api/sums/{sheet}', 'A sheet under the workshop’s figures, with its drawing', [200 => Shape::ref('Sum')], ['type' => 'object']],
+            [
+                'post', '/api/sums/{sheet}', 'A sheet under the workshop’s figures, with its drawing',
+                [200 => Shape::ref('Sum')], ['type' => 'object'],
+            ],
             ['get', '/api/bench', 'Who is at the bench, and the running clocks', [200 => Shape::ref('Bench')], null],
-            ['post', '/api/bench', 'Picks who is at the bench', [200 => Shape::ref('Bench')], Shape::whole(['id' => Shape::INT])],
-            ['post', '/api/sign-in', 'Signs in over the network', [200 => Shape::ref('Bench')], Shape::whole(['name' => $text, 'passphrase' => $text])],
+            [
+                'post', '/api/bench', 'Picks who is at the bench', [200 => Shape::ref('Bench')],
+                Shape::whole(['id' => Shape::INT]),
+            ],
+            [
+                'post', '/api/sign-in', 'Signs in over the network', [200 => Shape::ref('Bench')],
+                Shape::whole(['name' => $text, 'passphrase' => $text]),
+            ],
             ['post', '/api/sign-out', 'Signs out', [200 => Shape::ref('Bench')], null],
             ['get', '/api/catalogue', 'Every field and sheet', [200 => Shape::ref('Catalogue')], null],
             ['get', '/api/today', 'What is hot, what is next and what is due', [200 => Shape::ref('Today')], null],
-            ['get', '/api/clients', 'Clients by name', [200 => Shape::whole(['clients' => Shape::list(Shape::ref('Client'))])], null],
-            ['get', '/api/requests/{key}', 'What became of a request whose answer was lost: its answer, or 404', [200 => ['type' => 'object'], 201 => ['type' => 'object'], 202 => ['type' => 'object']], null],
+            [
+                'get', '/api/clients', 'Clients by name',
+                [200 => Shape::whole(['clients' => Shape::list(Shape::ref('Client'))])], null,
+            ],
+            [
+                'get', '/api/requests/{key}', 'What became of a request whose answer was lost: its answer, or 404',
+                [200 => ['type' => 'object'], 201 => ['type' => 'object'], 202 => ['type' => 'object']], null,
+            ],
             ['get', '/api/shop', 'The workshop’s figures', [200 => Shape::ref('Shop')], null],
-            ['put', '/api/shop', 'Changes the workshop’s figures; null puts one back', [200 => Shape::ref('Shop')], ['type' => 'object']],
+            [
+                'put', '/api/shop', 'Changes the workshop’s figures; null puts one back', [200 => Shape::ref('Shop')],
+                ['type' => 'object'],
+            ],
             ['get', '/api/workshop', 'Time zone and backups', [200 => Shape::ref('Workshop')], null],
-            ['put', '/api/workshop', 'Changes the time zone, or where backups go', [200 => Shape::ref('Workshop')], Shape::object(['timezone' => $text, 'backup_folder' => Shape::orNull($text)])],
+            [
+                'put', '/api/workshop', 'Changes the time zone, or where backups go', [200 => Shape::ref('Workshop')],
+                Shape::object(['timezone' => $text, 'backup_folder' => Shape::orNull($text)]),
+            ],
             ['post', '/api/backup', 'Asks for a backup now', [202 => Shape::whole(['asked' => Shape::BOOL])], null],
             ['get', '/api/journal', 'Who did what to the workshop', [200 => Shape::ref('Journal')], null],
             ['get', '/api/people', 'Who works here', [200 => Shape::ref('People')], null],
             ['post', '/api/people', 'Somebody new', [201 => Shape::ref('People')], $person],
             ['put', '/api/people/{person}', 'Another name, role or passphrase', [200 => Shape::ref('People')], $person],
             ['get', '/api/clocks', 'Running clocks', [200 => $clocks], null],
-            ['post', '/api/clocks', 'Starts a clock', [201 => $clocks], Shape::object(['job' => Shape::orNull(Shape::INT), 'label' => $text, 'stages' => Shape::list(['type' => 'object'])], ['label', 'stages'])],
-            ['post', '/api/clocks/{clock}/stop', 'Stops a clock, or sets it going again', [200 => $clocks], Shape::object(['again' => Shape::BOOL])],
+            [
+                'post', '/api/clocks', 'Starts a clock', [201 => $clocks],
+                Shape::object(
+                    [
+                        'job' => Shape::orNull(Shape::INT), 'label' => $text,
+                        'stages' => Shape::list(['type' => 'object']),
+                    ],
+                    ['label', 'stages'],
+                ),
+            ],
+            [
+                'post', '/api/clocks/{clock}/stop', 'Stops a clock, or sets it going again', [200 => $clocks],
+                Shape::object(['again' => Shape::BOOL]),
+            ],
             ['get', '/api/devices/{device}', 'What an instrument shows', [200 => $reading], null],
-            ['post', '/api/devices/{device}/take', 'A settled reading', [200 => $reading, 409 => Shape::ref('Problem')], null],
+            [
+                'post', '/api/devices/{device}/take', 'A settled reading',
+                [200 => $reading, 409 => Shape::ref('Problem')], null,
+            ],
             ['post', '/api/devices/{device}/tare', 'Sets it to nought', [200 => $reading], null],
-            ['post', '/api/devices/{device}/put', 'Puts something on a simulated instrument', [200 => $reading], Shape::whole(['value' => true])],
+            [
+                'post', '/api/devices/{device}/put', 'Puts something on a simulated instrument', [200 => $reading],
+                Shape::whole(['value' => true]),
+            ],
             ['get', '/api/stretch-tests', 'The stretch test log', [200 => Shape::ref('StretchTests')], null],
-            ['post', '/api/stretch-tests', 'Keeps a test', [201 => Shape::ref('StretchTests')], Shape::object(['tested_on' => Shape::orNull($text), 'note' => Shape::orNull($text), 'samples' => Shape::list(['type' => 'object'])], ['samples'])],
+            [
+                'post', '/api/stretch-tests', 'Keeps a test', [201 => Shape::ref('StretchTests')],
+                Shape::object(
+                    [
+                        'tested_on' => Shape::orNull($text), 'note' => Shape::orNull($text),
+                        'samples' => Shape::list(['type' => 'object']),
+                    ],
+                    ['samples'],
+                ),
+            ],
             ['delete', '/api/stretch-tests/{test}', 'Takes a test out', [200 => Shape::ref('StretchTests')], null],
         ];
     }
 
-    /** @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string, mixed>|null}> */
+    /**
+     * @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string,
+     * mixed>|null}>
+     */
     private static function jobs(): array
     {
         $text = Shape::TEXT;
@@ -78,32 +143,99 @@ final class Operations
         $stop = ['use' => $text, 'code' => $text, 'about' => $text, 'value' => true, 'reason' => $text, ...$station];
 
         return [
-            ['get', '/api/jobs', 'Jobs by due date', [200 => Shape::whole(['jobs' => Shape::list(Shape::ref('JobRow')), 'page' => Shape::INT, 'more' => Shape::BOOL])], null],
+            [
+                'get', '/api/jobs', 'Jobs by due date',
+                [
+                    200 => Shape::whole(
+                        ['jobs' => Shape::list(Shape::ref('JobRow')), 'page' => Shape::INT, 'more' => Shape::BOOL],
+                    ),
+                ],
+                null,
+            ],
             ['post', '/api/jobs', 'A new job', [201 => $job], Shape::object([...$list, ...$client])],
-            ['post', '/api/jobs/import', 'A job from its file or zip', [201 => Shape::whole(['number' => Shape::INT])], Shape::object(['file' => $text, 'same_client' => Shape::BOOL], ['file'])],
+            [
+                'post', '/api/jobs/import', 'A job from its file or zip',
+                [201 => Shape::whole(['number' => Shape::INT])],
+                Shape::object(['file' => $text, 'same_client' => Shape::BOOL], ['file']),
+            ],
             ['get', '/api/jobs/{job}', 'A job with all its answers', [200 => $job], null],
-            ['post', '/api/jobs/{job}/reckon', 'All answers with unsaved changes, or with `page` the station’s own; nothing is kept', [200 => $job, 409 => Shape::ref('Problem')], Shape::object([...$list, 'page' => Shape::BOOL], ['changes'])],
-            ['post', '/api/jobs/{job}/changes', 'Saves changes; 409 where a present value is not `from`', [200 => $job], Shape::object($list, ['changes'])],
-            ['post', '/api/jobs/{job}/undo', 'Takes back the last thing that this person typed', [200 => $job], $stationed],
-            ['post', '/api/jobs/{job}/like', 'A new job like this one', [201 => $job], Shape::object(['same_commission' => Shape::BOOL])],
-            ['post', '/api/jobs/{job}/client', 'Whose piece it is; 409 with `known` where a new name is known', [200 => $job], Shape::object([...$client, ...$station])],
-            ['post', '/api/jobs/{job}/stations/{station}', 'Signs a station off as it was seen, reopens it, or says it is not needed', [200 => $job], Shape::object(['state' => Shape::oneOf(['signed', 'reopened', 'not-needed', 'open']), 'version' => Shape::INT, ...$station], ['state'])],
-            ['post', '/api/jobs/{job}/overrides', 'Overrides a stop, with a reason', [200 => $job], Shape::object($stop, ['use', 'code', 'about', 'reason'])],
-            ['post', '/api/jobs/{job}/rows/{group}/{key}/out', 'Takes a stone, a piece, a part or a joint out', [200 => $job], $stationed],
-            ['post', '/api/jobs/{job}/assembly', 'Enters the parts and joints that the job tells of', [200 => $job], $stationed],
-            ['post', '/api/jobs/{job}/close', 'Delivers, abandons or opens again', [200 => $job], Shape::object(['how' => Shape::oneOf(['delivered', 'abandoned', 'open']), 'reason' => Shape::orNull($text)], ['how'])],
-            ['get', '/api/jobs/{job}/figures', 'What the workshop’s present figures would change', [200 => Shape::whole(['differences' => Shape::list(Shape::ref('Difference'))])], null],
+            [
+                'post', '/api/jobs/{job}/reckon',
+                'All answers with unsaved changes, or with `page` the station’s own; nothing is kept',
+                [200 => $job, 409 => Shape::ref('Problem')],
+                Shape::object([...$list, 'page' => Shape::BOOL], ['changes']),
+            ],
+            [
+                'post', '/api/jobs/{job}/changes', 'Saves changes; 409 where a present value is not `from`',
+                [200 => $job], Shape::object($list, ['changes']),
+            ],
+            [
+                'post', '/api/jobs/{job}/undo', 'Takes back the last thing that this person typed', [200 => $job],
+                $stationed,
+            ],
+            [
+                'post', '/api/jobs/{job}/like', 'A new job like this one', [201 => $job],
+                Shape::object(['same_commission' => Shape::BOOL]),
+            ],
+            [
+                'post', '/api/jobs/{job}/client', 'Whose piece it is; 409 with `known` where a new name is known',
+                [200 => $job], Shape::object([...$client, ...$station]),
+            ],
+            [
+                'post', '/api/jobs/{job}/stations/{station}',
+                'Signs a station off as it was seen, reopens it, or says it is not needed', [200 => $job],
+                Shape::object(
+                    [
+                        'state' => Shape::oneOf(['signed', 'reopened', 'not-needed', 'open']), 'version' => Shape::INT,
+                        ...$station,
+                    ],
+                    ['state'],
+                ),
+            ],
+            [
+                'post', '/api/jobs/{job}/overrides', 'Overrides a stop, with a reason', [200 => $job],
+                Shape::object($stop, ['use', 'code', 'about', 'reason']),
+            ],
+            [
+                'post', '/api/jobs/{job}/rows/{group}/{key}/out', 'Takes a stone, a piece, a part or a joint out',
+                [200 => $job], $stationed,
+            ],
+            [
+                'post', '/api/jobs/{job}/assembly', 'Enters the parts and joints that the job tells of', [200 => $job],
+                $stationed,
+            ],
+            [
+                'post', '/api/jobs/{job}/close', 'Delivers, abandons or opens again', [200 => $job],
+                Shape::object(
+                    ['how' => Shape::oneOf(['delivered', 'abandoned', 'open']), 'reason' => Shape::orNull($text)],
+                    ['how'],
+                ),
+            ],
+            [
+                'get', '/api/jobs/{job}/figures', 'What the workshop’s present figures would change',
+                [200 => Shape::whole(['differences' => Shape::list(Shape::ref('Difference'))])], null,
+            ],
             ['post', '/api/jobs/{job}/figures', 'Takes the workshop’s present figures', [200 => $job], $stationed],
-            ['get', '/api/jobs/{job}/history', 'Who changed what, and when', [200 => Shape::whole(['entries' => Shape::list(Shape::ref('Entry'))])], null],
+            [
+                'get', '/api/jobs/{job}/history', 'Who changed what, and when',
+                [200 => Shape::whole(['entries' => Shape::list(Shape::ref('Entry'))])], null,
+            ],
             ['get', '/api/jobs/{job}/file', 'The job as a file', [200 => ['type' => 'object']], null],
             ['get', '/api/jobs/{job}/zip', 'The job and its pictures', [200 => 'application/zip'], null],
             ['get', '/api/jobs/{job}/drawings/{view}.{kind}', 'A drawing at life size', [200 => 'image/svg+xml'], null],
-            ['post', '/api/jobs/{job}/pictures', 'Keeps a picture', [201 => Shape::whole(['version' => Shape::INT, 'pictures' => Shape::list(['type' => 'object'])])], Shape::object(['picture' => $text, 'caption' => $text, 'about' => $text], ['picture'])],
+            [
+                'post', '/api/jobs/{job}/pictures', 'Keeps a picture',
+                [201 => Shape::whole(['version' => Shape::INT, 'pictures' => Shape::list(['type' => 'object'])])],
+                Shape::object(['picture' => $text, 'caption' => $text, 'about' => $text], ['picture']),
+            ],
             ['get', '/api/pictures/{file}', 'A picture', [200 => 'image/*'], null],
         ];
     }
 
-    /** @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string, mixed>|null}> */
+    /**
+     * @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string,
+     * mixed>|null}>
+     */
     private static function client(): array
     {
         $looks = Shape::ref('Looks');
@@ -111,13 +243,28 @@ final class Operations
 
         return [
             ['get', '/api/jobs/{job}/looks', 'What the client may be and was shown', [200 => $looks], null],
-            ['post', '/api/jobs/{job}/looks', 'Sends the client a look', [201 => $looks], Shape::object(['to' => $text, 'arrangements' => Shape::list($text), 'pictures' => Shape::list($text), 'days' => Shape::INT], ['to', 'arrangements'])],
+            [
+                'post', '/api/jobs/{job}/looks', 'Sends the client a look', [201 => $looks],
+                Shape::object(
+                    [
+                        'to' => $text, 'arrangements' => Shape::list($text), 'pictures' => Shape::list($text),
+                        'days' => Shape::INT,
+                    ],
+                    ['to', 'arrangements'],
+                ),
+            ],
             ['post', '/api/looks/{look}/revoke', 'Ends a link', [200 => $looks], null],
-            ['post', '/api/jobs/{job}/words/{key}/answered', 'A change that the client asked for is answered', [200 => $looks], null],
+            [
+                'post', '/api/jobs/{job}/words/{key}/answered', 'A change that the client asked for is answered',
+                [200 => $looks], null,
+            ],
         ];
     }
 
-    /** @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string, mixed>|null}> */
+    /**
+     * @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string,
+     * mixed>|null}>
+     */
     private static function casting(): array
     {
         $run = Shape::ref('RunPage');
@@ -125,17 +272,42 @@ final class Operations
 
         return [
             ['get', '/api/casting', 'Burnouts, and what may share one', [200 => Shape::ref('Casting')], null],
-            ['post', '/api/casting', 'Plans a burnout', [201 => $run], Shape::object(['flasks' => Shape::list(Shape::list(Shape::INT)), 'ready_at' => Shape::orNull(Shape::TEXT)], ['flasks'])],
+            [
+                'post', '/api/casting', 'Plans a burnout', [201 => $run],
+                Shape::object(
+                    ['flasks' => Shape::list(Shape::list(Shape::INT)), 'ready_at' => Shape::orNull(Shape::TEXT)],
+                    ['flasks'],
+                ),
+            ],
             ['get', '/api/casting/{run}', 'A burnout as it goes', [200 => $run], null],
-            ['post', '/api/casting/{run}/kiln', 'Switches the kiln on or off, or speeds the simulated one', [200 => $run], Shape::object(['do' => Shape::oneOf(['on', 'off', 'speed']), 'speed' => ['enum' => CastingController::SPEEDS]], ['do'])],
-            ['post', '/api/casting/{run}/fault', 'Gives the simulated kiln a fault', [200 => $run], Shape::whole(['kind' => Shape::oneOf(KilnFault::KINDS), 'on' => Shape::BOOL])],
+            [
+                'post', '/api/casting/{run}/kiln', 'Switches the kiln on or off, or speeds the simulated one',
+                [200 => $run],
+                Shape::object(
+                    ['do' => Shape::oneOf(['on', 'off', 'speed']), 'speed' => ['enum' => CastingController::SPEEDS]],
+                    ['do'],
+                ),
+            ],
+            [
+                'post', '/api/casting/{run}/fault', 'Gives the simulated kiln a fault', [200 => $run],
+                Shape::whole(['kind' => Shape::oneOf(KilnFault::KINDS), 'on' => Shape::BOOL]),
+            ],
             ['post', '/api/casting/{run}/alarms/{alarm}', 'An alarm is seen to', [200 => $run], null],
-            ['post', '/api/flasks/{flask}/step', 'A step of a flask is done, or taken back', [200 => $run], Shape::whole(['step' => Shape::oneOf(array_column(CastingStep::cases(), 'value')), ...$done])],
-            ['post', '/api/flasks/{flask}/tick', 'A line of the safety list', [200 => $run], Shape::whole(['what' => Shape::INT, ...$done])],
+            [
+                'post', '/api/flasks/{flask}/step', 'A step of a flask is done, or taken back', [200 => $run],
+                Shape::whole(['step' => Shape::oneOf(array_column(CastingStep::cases(), 'value')), ...$done]),
+            ],
+            [
+                'post', '/api/flasks/{flask}/tick', 'A line of the safety list', [200 => $run],
+                Shape::whole(['what' => Shape::INT, ...$done]),
+            ],
         ];
     }
 
-    /** @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string, mixed>|null}> */
+    /**
+     * @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string,
+     * mixed>|null}>
+     */
     private static function metal(): array
     {
         $metal = Shape::ref('Metal');
@@ -145,22 +317,83 @@ final class Operations
 
         return [
             ['get', '/api/metal', 'Lots, movements and a statement', [200 => $metal], null],
-            ['post', '/api/metal', 'Receives a lot', [201 => $metal], Shape::object(['alloy' => $text, 'mass' => true, 'name' => $text, 'client_id' => Shape::orNull(Shape::INT), 'kind' => $text, 'reason' => $text], ['alloy', 'mass'])],
-            ['post', '/api/metal/move', 'Moves metal among lots', [201 => $metal], Shape::object(['kind' => $text, 'postings' => $rows, 'loss' => true, 'reason' => $text], ['kind', 'postings'])],
+            [
+                'post', '/api/metal', 'Receives a lot', [201 => $metal],
+                Shape::object(
+                    [
+                        'alloy' => $text, 'mass' => true, 'name' => $text, 'client_id' => Shape::orNull(Shape::INT),
+                        'kind' => $text, 'reason' => $text,
+                    ],
+                    ['alloy', 'mass'],
+                ),
+            ],
+            [
+                'post', '/api/metal/move', 'Moves metal among lots', [201 => $metal],
+                Shape::object(
+                    ['kind' => $text, 'postings' => $rows, 'loss' => true, 'reason' => $text], ['kind', 'postings'],
+                ),
+            ],
             ['post', '/api/metal/import', 'Lots from a CSV file', [201 => $metal], Shape::whole(['file' => $text])],
             ['get', '/api/metal/statement.csv', 'A statement as CSV', [200 => 'text/csv'], null],
-            ['post', '/api/metal/lots/{lot}/weigh', 'What the balance says of a lot', [200 => $metal], Shape::whole(['mass' => true])],
-            ['post', '/api/metal/movements/{movement}/reverse', 'Takes a movement back, and what it wrote into a job', [201 => $metal], Shape::whole(['reason' => $text])],
-            ['post', '/api/jobs/{job}/charge', 'The charge of a job from named lots', [201 => $metal], Shape::object(['lots' => $rows, 'casting' => true, 'button' => true], ['lots', 'casting'])],
-            ['get', '/api/jobs/{job}/metal', 'The metal of a job: in the piece, and of its client elsewhere', [200 => $own], null],
-            ['post', '/api/jobs/{job}/metal/take', 'Metal from a lot into the piece', [201 => $own], Shape::object(['lot' => Shape::INT, 'mass' => true, 'what' => Shape::orNull($text)], ['lot', 'mass'])],
-            ['post', '/api/jobs/{job}/metal/back', 'Cuttings or filings back out of the piece', [201 => $own], Shape::object(['piece' => Shape::INT, 'mass' => true, 'loss' => true, 'to' => Shape::orNull(Shape::INT), 'what' => Shape::orNull($text)], ['piece', 'mass'])],
-            ['post', '/api/jobs/{job}/metal/solder', 'An allowance for the solder of a heat', [201 => $own], Shape::object(['piece' => Shape::INT, 'mass' => true, 'heat' => Shape::orNull($text)], ['piece', 'mass'])],
-            ['post', '/api/jobs/{job}/metal/trim', 'The casting trimmed, its sprues back to their lot', [201 => $own], Shape::whole(['casting' => true, 'sprues' => true])],
-            ['post', '/api/metal/lots/{lot}/assay', 'What a lot of unknown fineness is found to be', [200 => $metal], Shape::whole(['alloy' => $text])],
-            ['post', '/api/metal/lots/{lot}/credit', 'A client’s metal becomes the workshop’s', [201 => $metal], Shape::whole(['reason' => $text])],
-            ['post', '/api/jobs/{job}/sizing-metal', 'Metal that sizing lets in or takes out', [201 => Shape::whole(['mass' => Shape::NUMBER])], Shape::object(['lot' => Shape::orNull(Shape::INT)])],
-            ['post', '/api/jobs/{job}/deliver-metal', 'The piece leaves the account; where finishing took over a tenth, only if `sure`', [201 => Shape::whole(['delivered' => Shape::NUMBER, 'lost' => Shape::NUMBER])], Shape::object(['sure' => Shape::BOOL])],
+            [
+                'post', '/api/metal/lots/{lot}/weigh', 'What the balance says of a lot', [200 => $metal],
+                Shape::whole(['mass' => true]),
+            ],
+            [
+                'post', '/api/metal/movements/{movement}/reverse',
+                'Takes a movement back, and what it wrote into a job', [201 => $metal],
+                Shape::whole(['reason' => $text]),
+            ],
+            [
+                'post', '/api/jobs/{job}/charge', 'The charge of a job from named lots', [201 => $metal],
+                Shape::object(['lots' => $rows, 'casting' => true, 'button' => true], ['lots', 'casting']),
+            ],
+            [
+                'get', '/api/jobs/{job}/metal', 'The metal of a job: in the piece, and of its client elsewhere',
+                [200 => $own], null,
+            ],
+            [
+                'post', '/api/jobs/{job}/metal/take', 'Metal from a lot into the piece', [201 => $own],
+                Shape::object(['lot' => Shape::INT, 'mass' => true, 'what' => Shape::orNull($text)], ['lot', 'mass']),
+            ],
+            [
+                'post', '/api/jobs/{job}/metal/back', 'Cuttings or filings back out of the piece', [201 => $own],
+                Shape::object(
+                    [
+                        'piece' => Shape::INT, 'mass' => true, 'loss' => true, 'to' => Shape::orNull(Shape::INT),
+                        'what' => Shape::orNull($text),
+                    ],
+                    ['piece', 'mass'],
+                ),
+            ],
+            [
+                'post', '/api/jobs/{job}/metal/solder', 'An allowance for the solder of a heat', [201 => $own],
+                Shape::object(
+                    ['piece' => Shape::INT, 'mass' => true, 'heat' => Shape::orNull($text)], ['piece', 'mass'],
+                ),
+            ],
+            [
+                'post', '/api/jobs/{job}/metal/trim', 'The casting trimmed, its sprues back to their lot',
+                [201 => $own], Shape::whole(['casting' => true, 'sprues' => true]),
+            ],
+            [
+                'post', '/api/metal/lots/{lot}/assay', 'What a lot of unknown fineness is found to be', [200 => $metal],
+                Shape::whole(['alloy' => $text]),
+            ],
+            [
+                'post', '/api/metal/lots/{lot}/credit', 'A client’s metal becomes the workshop’s', [201 => $metal],
+                Shape::whole(['reason' => $text]),
+            ],
+            [
+                'post', '/api/jobs/{job}/sizing-metal', 'Metal that sizing lets in or takes out',
+                [201 => Shape::whole(['mass' => Shape::NUMBER])], Shape::object(['lot' => Shape::orNull(Shape::INT)]),
+            ],
+            [
+                'post', '/api/jobs/{job}/deliver-metal',
+                'The piece leaves the account; where finishing took over a tenth, only if `sure`',
+                [201 => Shape::whole(['delivered' => Shape::NUMBER, 'lost' => Shape::NUMBER])],
+                Shape::object(['sure' => Shape::BOOL]),
+            ],
         ];
     }
 }

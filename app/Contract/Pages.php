@@ -15,15 +15,27 @@ final class Pages
 
     public static function sheets(): string
     {
-        $page = "# Sheets\n\n".self::NOTICE."\nA calculation is a sheet: a pure function from inputs to results, working and findings. A figure is a number in the unit shown, or text with a unit (`1/8 in`, `16 ga`, `900 °F`). `shop` in a working means the workshop’s own figure, `reckoned` another sheet of the same job.\n";
+        $page = "# Sheets\n\n"
+            .self::NOTICE
+            ."\nA calculation is a sheet: a pure function from inputs to results, working and findings. A figure is a "
+                .'number in the unit shown, or text with a unit (`1/8 in`, `16 ga`, `900 °F`). `shop` in a working '
+                    ."means the workshop’s own figure, `reckoned` another sheet of the same job.\n";
         foreach (Catalogue::sheets(WorkshopSettings::shipped()) as $sheet) {
-            $page .= "\n## {$sheet['name']}\n\n{$sheet['purpose']}.\n\n| input | unit | default | meaning |\n| --- | --- | --- | --- |\n";
+            $page .= "\n## {$sheet['name']}\n\n{$sheet['purpose']}.\n\n| input | unit | default | meaning |\n| --- | "
+                ."--- | --- | --- |\n";
             foreach ($sheet['inputs'] as $input) {
-                $page .= sprintf("| `%s` | %s | %s | %s |\n", $input['name'].($input['many'] ? '[]' : ''), $input['choices'] === [] ? self::unit($input) : self::names($input['choices']), self::default($input), $input['meaning']);
+                $page .= sprintf(
+                    "| `%s` | %s | %s | %s |\n", $input['name'].($input['many'] ? '[]' : ''),
+                    $input['choices'] === [] ? self::unit($input) : self::names($input['choices']),
+                    self::default($input), $input['meaning'],
+                );
             }
             $page .= "\n| result | unit | meaning |\n| --- | --- | --- |\n";
             foreach ($sheet['results'] as $result) {
-                $page .= sprintf("| `%s` | %s | %s |\n", $result['name'], $result['unit'] ?? ($result['quantity'] === 'rows' ? 'list' : 'text'), $result['meaning']);
+                $page .= sprintf(
+                    "| `%s` | %s | %s |\n", $result['name'],
+                    $result['unit'] ?? ($result['quantity'] === 'rows' ? 'list' : 'text'), $result['meaning'],
+                );
             }
             $findings = (array) $sheet['findings'];
             if ($findings !== []) {
@@ -39,12 +51,24 @@ final class Pages
 
     public static function stock(): string
     {
-        $page = "# Stock as shipped\n\n".self::NOTICE."\nTypical figures; the supplier’s own sheet always wins, and every list can be edited on the Shop page.\n";
+        $page = "# Stock as shipped\n\n"
+            .self::NOTICE
+            ."\nTypical figures; the supplier’s own sheet always wins, and every list can be edited on the "
+                ."Shop page.\n";
         foreach (WorkshopFields::all() as $field) {
             if ($field->columns === [] || ! is_array($field->default)) {
                 continue;
             }
-            $page .= "\n## ".ucfirst($field->meaning)."\n\n`{$field->name}`\n\n| ".implode(' | ', array_map(static fn (Field $column): string => trim("{$column->name} ".(str_ends_with($column->name, '_c') ? '' : self::bracketed($column->quantity->unit()))), $field->columns))." |\n|".str_repeat(' --- |', count($field->columns))."\n";
+            $page .= "\n## ".ucfirst($field->meaning)."\n\n`{$field->name}`\n\n| ".implode(
+                ' | ',
+                array_map(
+                    static fn (Field $column): string => trim(
+                        "{$column->name} "
+                            .(str_ends_with($column->name, '_c') ? '' : self::bracketed($column->quantity->unit())),
+                    ),
+                    $field->columns,
+                ),
+            )." |\n|".str_repeat(' --- |', count($field->columns))."\n";
             foreach ($field->default as $row) {
                 $page .= '| '.implode(' | ', array_map(self::cell(...), array_values((array) $row)))." |\n";
             }
@@ -71,7 +95,9 @@ final class Pages
     /** @param list<string> $names */
     private static function names(array $names): string
     {
-        return count($names) > 8 ? sprintf('one of %d names: see stock.md', count($names)) : implode(', ', array_map(static fn (string $name): string => "`{$name}`", $names));
+        return count($names) > 8 ? sprintf('one of %d names: see stock.md', count($names)) : implode(
+            ', ', array_map(static fn (string $name): string => "`{$name}`", $names),
+        );
     }
 
     /** @param array<string, mixed> $input */

@@ -18,39 +18,234 @@ final class Schemas
         $level = Shape::oneOf(['stop', 'caution', 'note']);
         $schemas = [
             'Result' => Shape::object(['value' => true, 'unit' => $nullText], ['value', 'unit']),
-            'Working' => Shape::object(['result' => Shape::TEXT, 'formula' => Shape::TEXT, 'with' => Shape::TEXT, 'because' => Shape::TEXT, 'source' => Shape::TEXT, 'used' => Shape::map(['type' => 'string', 'enum' => array_column(Origin::cases(), 'value')])], ['result', 'formula', 'with', 'because', 'source', 'used']),
-            'Finding' => Shape::object(['level' => $level, 'code' => Shape::TEXT, 'about' => Shape::TEXT, 'message' => Shape::TEXT, 'remedy' => Shape::TEXT, 'set' => Shape::map(['type' => ['number', 'string', 'boolean']])], ['level', 'code', 'about', 'message', 'remedy', 'set']),
-            'Answer' => ['type' => 'object', 'required' => ['sheet', 'results', 'working', 'findings'], 'properties' => ['sheet' => Shape::TEXT, 'results' => Shape::map(Shape::ref('Result')), 'working' => Shape::list(Shape::ref('Working')), 'findings' => Shape::list(Shape::ref('Finding'))]],
-            'ShownInput' => Shape::object(['value' => true, 'origin' => Shape::TEXT, 'path' => $nullText], ['value', 'origin', 'path']),
-            'Shape' => ['type' => 'object', 'required' => ['kind', 'style'], 'properties' => ['kind' => ['type' => 'string', 'enum' => ['line', 'circle', 'path', 'text']], 'style' => Shape::TEXT, 'x1' => Shape::NUMBER, 'y1' => Shape::NUMBER, 'x2' => Shape::NUMBER, 'y2' => Shape::NUMBER, 'cx' => Shape::NUMBER, 'cy' => Shape::NUMBER, 'r' => Shape::NUMBER, 'd' => Shape::TEXT, 'x' => Shape::NUMBER, 'y' => Shape::NUMBER, 'text' => Shape::TEXT, 'celsius' => Shape::NUMBER, 'words' => Shape::TEXT, 'anchor' => ['type' => 'string', 'enum' => ['start', 'middle', 'end']]]],
-            'Dimension' => Shape::object(['use' => Shape::TEXT, 'kind' => ['type' => 'string', 'enum' => ['input', 'result']], 'name' => Shape::TEXT, 'label' => Shape::TEXT, 'at' => Shape::list(Shape::NUMBER), 'line' => Shape::list(Shape::list(Shape::NUMBER)), 'shows' => ['type' => ['number', 'string', 'null']], 'pull' => ['anyOf' => [Shape::list(Shape::NUMBER), ['type' => 'null']]]], ['kind', 'name', 'label', 'at', 'line', 'shows', 'pull']),
-            'View' => Shape::object(['use' => Shape::TEXT, 'name' => Shape::TEXT, 'title' => Shape::TEXT, 'role' => ['type' => 'string', 'enum' => ['main', 'side', 'foot']], 'box' => Shape::list(Shape::NUMBER), 'magnify' => Shape::NUMBER, 'shapes' => Shape::list(Shape::ref('Shape')), 'dimensions' => Shape::list(Shape::ref('Dimension'))], ['use', 'name', 'title', 'role', 'box', 'magnify', 'shapes', 'dimensions']),
-            'Sum' => Shape::object(['answer' => Shape::ref('Answer'), 'inputs' => Shape::map(Shape::ref('ShownInput')), 'views' => Shape::list(Shape::ref('View'))], ['answer', 'inputs', 'views']),
+            'Working' => Shape::object(
+                [
+                    'result' => Shape::TEXT, 'formula' => Shape::TEXT, 'with' => Shape::TEXT, 'because' => Shape::TEXT,
+                    'source' => Shape::TEXT,
+                    'used' => Shape::map(['type' => 'string', 'enum' => array_column(Origin::cases(), 'value')]),
+                ],
+                ['result', 'formula', 'with', 'because', 'source', 'used'],
+            ),
+            'Finding' => Shape::object(
+                [
+                    'level' => $level, 'code' => Shape::TEXT, 'about' => Shape::TEXT, 'message' => Shape::TEXT,
+                    'remedy' => Shape::TEXT, 'set' => Shape::map(['type' => ['number', 'string', 'boolean']]),
+                ],
+                ['level', 'code', 'about', 'message', 'remedy', 'set'],
+            ),
+            'Answer' => [
+                'type' => 'object', 'required' => ['sheet', 'results', 'working', 'findings'],
+                'properties' => [
+                    'sheet' => Shape::TEXT, 'results' => Shape::map(Shape::ref('Result')),
+                    'working' => Shape::list(Shape::ref('Working')), 'findings' => Shape::list(Shape::ref('Finding')),
+                ],
+            ],
+            'ShownInput' => Shape::object(
+                ['value' => true, 'origin' => Shape::TEXT, 'path' => $nullText], ['value', 'origin', 'path'],
+            ),
+            'Shape' => [
+                'type' => 'object', 'required' => ['kind', 'style'],
+                'properties' => [
+                    'kind' => ['type' => 'string', 'enum' => ['line', 'circle', 'path', 'text']],
+                    'style' => Shape::TEXT, 'x1' => Shape::NUMBER, 'y1' => Shape::NUMBER, 'x2' => Shape::NUMBER,
+                    'y2' => Shape::NUMBER, 'cx' => Shape::NUMBER, 'cy' => Shape::NUMBER, 'r' => Shape::NUMBER,
+                    'd' => Shape::TEXT, 'x' => Shape::NUMBER, 'y' => Shape::NUMBER, 'text' => Shape::TEXT,
+                    'celsius' => Shape::NUMBER, 'words' => Shape::TEXT,
+                    'anchor' => ['type' => 'string', 'enum' => ['start', 'middle', 'end']],
+                ],
+            ],
+            'Dimension' => Shape::object(
+                [
+                    'use' => Shape::TEXT, 'kind' => ['type' => 'string', 'enum' => ['input', 'result']],
+                    'name' => Shape::TEXT, 'label' => Shape::TEXT, 'at' => Shape::list(Shape::NUMBER),
+                    'line' => Shape::list(Shape::list(Shape::NUMBER)),
+                    'shows' => ['type' => ['number', 'string', 'null']],
+                    'pull' => ['anyOf' => [Shape::list(Shape::NUMBER), ['type' => 'null']]],
+                ],
+                ['kind', 'name', 'label', 'at', 'line', 'shows', 'pull'],
+            ),
+            'View' => Shape::object(
+                [
+                    'use' => Shape::TEXT, 'name' => Shape::TEXT, 'title' => Shape::TEXT,
+                    'role' => ['type' => 'string', 'enum' => ['main', 'side', 'foot']],
+                    'box' => Shape::list(Shape::NUMBER), 'magnify' => Shape::NUMBER,
+                    'shapes' => Shape::list(Shape::ref('Shape')), 'dimensions' => Shape::list(Shape::ref('Dimension')),
+                ],
+                ['use', 'name', 'title', 'role', 'box', 'magnify', 'shapes', 'dimensions'],
+            ),
+            'Sum' => Shape::object(
+                [
+                    'answer' => Shape::ref('Answer'), 'inputs' => Shape::map(Shape::ref('ShownInput')),
+                    'views' => Shape::list(Shape::ref('View')),
+                ],
+                ['answer', 'inputs', 'views'],
+            ),
             'StationName' => ['type' => 'string', 'enum' => array_column(Station::cases(), 'value')],
-            'Change' => Shape::object(['path' => Shape::TEXT, 'from' => true, 'to' => true, 'stands' => Shape::INT], ['path']),
-            'Drift' => Shape::object(['use' => Shape::TEXT, 'result' => Shape::TEXT, 'label' => Shape::TEXT, 'signed' => true, 'now' => true, 'unit' => $nullText], ['use', 'result', 'label', 'signed', 'now', 'unit']),
-            'Difference' => Shape::object(['use' => Shape::TEXT, 'result' => Shape::TEXT, 'label' => Shape::TEXT, 'now' => true, 'then' => true, 'unit' => $nullText], ['use', 'result', 'label', 'now', 'then', 'unit']),
-            'Station' => Shape::object(['name' => Shape::ref('StationName'), 'label' => Shape::TEXT, 'worst' => ['type' => ['string', 'null']], 'state' => Shape::TEXT, 'by' => $nullText, 'at' => $nullText, 'drift' => Shape::list(Shape::ref('Drift'))], ['name', 'label', 'worst', 'state', 'by', 'at', 'drift']),
-            'Override' => ['type' => 'object', 'required' => ['reason'], 'properties' => ['reason' => Shape::TEXT, 'by' => Shape::TEXT, 'at' => Shape::TEXT]],
-            'ShownFinding' => Shape::object(['level' => $level, 'code' => Shape::TEXT, 'about' => Shape::TEXT, 'message' => Shape::TEXT, 'remedy' => Shape::TEXT, 'set' => Shape::map(['type' => ['number', 'string', 'boolean']]), 'use' => Shape::TEXT, 'path' => $nullText, 'value' => true, 'fixes' => Shape::list(Shape::object(['path' => Shape::TEXT, 'value' => ['type' => ['number', 'string', 'boolean']]], ['path', 'value'])), 'override' => ['anyOf' => [Shape::ref('Override'), ['type' => 'null']]]], ['level', 'code', 'about', 'message', 'remedy', 'use', 'path', 'value', 'fixes', 'override']),
-            'Figure' => Shape::object(['use' => Shape::TEXT, 'result' => Shape::TEXT, 'label' => Shape::TEXT, 'value' => true, 'quantity' => $nullText], ['use', 'result', 'label', 'value', 'quantity']),
-            'Page' => Shape::object(['station' => Shape::ref('StationName'), 'sign_off' => Shape::TEXT, 'views' => Shape::list(Shape::ref('View')), 'strip' => Shape::list(Shape::ref('Figure')), 'findings' => Shape::list(Shape::ref('ShownFinding')), 'wants' => Shape::list(Shape::TEXT), 'cautions' => Shape::list(Shape::TEXT), 'checklist' => Shape::list(Shape::TEXT), 'quench' => Shape::orNull(Shape::TEXT), 'next_keys' => Shape::map(Shape::TEXT), 'cautions_seen' => Shape::BOOL], ['station', 'sign_off', 'views', 'strip', 'findings', 'wants', 'cautions', 'checklist', 'quench', 'next_keys', 'cautions_seen']),
-            'Client' => Shape::object(['id' => Shape::INT, 'name' => Shape::TEXT, 'contact' => Shape::TEXT, 'note' => Shape::TEXT], ['id', 'name', 'contact', 'note']),
+            'Change' => Shape::object(
+                ['path' => Shape::TEXT, 'from' => true, 'to' => true, 'stands' => Shape::INT], ['path'],
+            ),
+            'Drift' => Shape::object(
+                [
+                    'use' => Shape::TEXT, 'result' => Shape::TEXT, 'label' => Shape::TEXT, 'signed' => true,
+                    'now' => true, 'unit' => $nullText,
+                ],
+                ['use', 'result', 'label', 'signed', 'now', 'unit'],
+            ),
+            'Difference' => Shape::object(
+                [
+                    'use' => Shape::TEXT, 'result' => Shape::TEXT, 'label' => Shape::TEXT, 'now' => true,
+                    'then' => true, 'unit' => $nullText,
+                ],
+                ['use', 'result', 'label', 'now', 'then', 'unit'],
+            ),
+            'Station' => Shape::object(
+                [
+                    'name' => Shape::ref('StationName'), 'label' => Shape::TEXT,
+                    'worst' => ['type' => ['string', 'null']], 'state' => Shape::TEXT, 'by' => $nullText,
+                    'at' => $nullText, 'drift' => Shape::list(Shape::ref('Drift')),
+                ],
+                ['name', 'label', 'worst', 'state', 'by', 'at', 'drift'],
+            ),
+            'Override' => [
+                'type' => 'object', 'required' => ['reason'],
+                'properties' => ['reason' => Shape::TEXT, 'by' => Shape::TEXT, 'at' => Shape::TEXT],
+            ],
+            'ShownFinding' => Shape::object(
+                [
+                    'level' => $level, 'code' => Shape::TEXT, 'about' => Shape::TEXT, 'message' => Shape::TEXT,
+                    'remedy' => Shape::TEXT, 'set' => Shape::map(['type' => ['number', 'string', 'boolean']]),
+                    'use' => Shape::TEXT, 'path' => $nullText, 'value' => true,
+                    'fixes' => Shape::list(Shape::object(
+                        ['path' => Shape::TEXT, 'value' => ['type' => ['number', 'string', 'boolean']]],
+                        ['path', 'value'],
+                    )),
+                    'override' => ['anyOf' => [Shape::ref('Override'), ['type' => 'null']]],
+                ],
+                ['level', 'code', 'about', 'message', 'remedy', 'use', 'path', 'value', 'fixes', 'override'],
+            ),
+            'Figure' => Shape::object(
+                [
+                    'use' => Shape::TEXT, 'result' => Shape::TEXT, 'label' => Shape::TEXT, 'value' => true,
+                    'quantity' => $nullText,
+                ],
+                ['use', 'result', 'label', 'value', 'quantity'],
+            ),
+            'Page' => Shape::object(
+                [
+                    'station' => Shape::ref('StationName'), 'sign_off' => Shape::TEXT,
+                    'views' => Shape::list(Shape::ref('View')), 'strip' => Shape::list(Shape::ref('Figure')),
+                    'findings' => Shape::list(Shape::ref('ShownFinding')), 'wants' => Shape::list(Shape::TEXT),
+                    'cautions' => Shape::list(Shape::TEXT), 'checklist' => Shape::list(Shape::TEXT),
+                    'quench' => Shape::orNull(Shape::TEXT), 'next_keys' => Shape::map(Shape::TEXT),
+                    'cautions_seen' => Shape::BOOL,
+                ],
+                [
+                    'station', 'sign_off', 'views', 'strip', 'findings', 'wants', 'cautions', 'checklist', 'quench',
+                    'next_keys', 'cautions_seen',
+                ],
+            ),
+            'Client' => Shape::object(
+                ['id' => Shape::INT, 'name' => Shape::TEXT, 'contact' => Shape::TEXT, 'note' => Shape::TEXT],
+                ['id', 'name', 'contact', 'note'],
+            ),
             'Document' => JobSchema::document(),
             'Job' => Shape::object([
-                'number' => Shape::INT, 'commission' => Shape::INT, 'version' => Shape::INT, 'state' => Shape::TEXT, 'client' => ['anyOf' => [Shape::ref('Client'), ['type' => 'null']]], 'document' => Shape::ref('Document'), 'figures_present' => Shape::BOOL,
-                'answers' => Shape::map(Shape::ref('Answer')), 'inputs' => Shape::map(Shape::map(Shape::ref('ShownInput'))), 'wants' => Shape::map(Shape::list(Shape::TEXT)), 'errors' => Shape::map(Shape::list(Shape::TEXT)), 'stations' => Shape::list(Shape::ref('Station')), 'page' => Shape::ref('Page'), 'undone' => Shape::list(Shape::ref('Change')),
-            ], ['number', 'commission', 'version', 'state', 'client', 'document', 'figures_present', 'answers', 'inputs', 'wants', 'errors', 'stations', 'page']),
-            'JobRow' => Shape::object(['number' => Shape::INT, 'commission' => Shape::INT, 'title' => Shape::TEXT, 'client' => $nullText, 'station' => Shape::ref('StationName'), 'due' => $nullText, 'state' => Shape::TEXT], ['number', 'commission', 'title', 'client', 'station', 'due', 'state']),
-            'Clock' => Shape::object(['id' => Shape::INT, 'job' => ['type' => ['integer', 'null']], 'title' => $nullText, 'label' => Shape::TEXT, 'started_at' => Shape::TEXT, 'stages' => Shape::list(['type' => 'object', 'required' => ['stage', 'until_min'], 'properties' => ['stage' => Shape::TEXT, 'until_min' => Shape::NUMBER, 'how' => $nullText]])], ['id', 'job', 'title', 'label', 'started_at', 'stages']),
+                'number' => Shape::INT, 'commission' => Shape::INT, 'version' => Shape::INT, 'state' => Shape::TEXT,
+                'client' => ['anyOf' => [Shape::ref('Client'), ['type' => 'null']]],
+                'document' => Shape::ref('Document'), 'figures_present' => Shape::BOOL,
+                'answers' => Shape::map(Shape::ref('Answer')),
+                'inputs' => Shape::map(Shape::map(Shape::ref('ShownInput'))),
+                'wants' => Shape::map(Shape::list(Shape::TEXT)), 'errors' => Shape::map(Shape::list(Shape::TEXT)),
+                'stations' => Shape::list(Shape::ref('Station')), 'page' => Shape::ref('Page'),
+                'undone' => Shape::list(Shape::ref('Change')),
+            ], [
+                'number', 'commission', 'version', 'state', 'client', 'document', 'figures_present', 'answers',
+                'inputs', 'wants', 'errors', 'stations', 'page',
+            ]),
+            'JobRow' => Shape::object(
+                [
+                    'number' => Shape::INT, 'commission' => Shape::INT, 'title' => Shape::TEXT, 'client' => $nullText,
+                    'station' => Shape::ref('StationName'), 'due' => $nullText, 'state' => Shape::TEXT,
+                ],
+                ['number', 'commission', 'title', 'client', 'station', 'due', 'state'],
+            ),
+            'Clock' => Shape::object(
+                [
+                    'id' => Shape::INT, 'job' => ['type' => ['integer', 'null']], 'title' => $nullText,
+                    'label' => Shape::TEXT, 'started_at' => Shape::TEXT,
+                    'stages' => Shape::list([
+                        'type' => 'object', 'required' => ['stage', 'until_min'],
+                        'properties' => ['stage' => Shape::TEXT, 'until_min' => Shape::NUMBER, 'how' => $nullText],
+                    ]),
+                ],
+                ['id', 'job', 'title', 'label', 'started_at', 'stages'],
+            ),
             'Person' => Shape::object(['id' => Shape::INT, 'name' => Shape::TEXT], ['id', 'name']),
-            'Reading' => Shape::object(['value' => Shape::NUMBER, 'unit' => Shape::TEXT, 'stable' => Shape::BOOL, 'simulated' => Shape::BOOL], ['value', 'unit', 'stable', 'simulated']),
-            'Entry' => Shape::object(['id' => Shape::INT, 'kind' => Shape::TEXT, 'note' => Shape::TEXT, 'by' => $nullText, 'at' => Shape::TEXT, 'undoes' => ['type' => ['integer', 'null']], 'changes' => Shape::list(Shape::ref('Change'))], ['id', 'kind', 'note', 'by', 'at', 'undoes', 'changes']),
-            'Field' => Shape::object(['name' => Shape::TEXT, 'label' => Shape::TEXT, 'quantity' => Shape::TEXT, 'unit' => $nullText, 'meaning' => Shape::TEXT, 'required' => Shape::BOOL, 'default' => true, 'rule' => $nullText, 'zero' => Shape::BOOL, 'most' => ['type' => ['number', 'null']], 'choices' => Shape::list(Shape::TEXT), 'many' => Shape::BOOL, 'columns' => Shape::list(Shape::ref('Field')), 'accepts' => Shape::TEXT, 'decision' => $nullText, 'only' => Shape::map(Shape::list(Shape::TEXT))], ['name', 'label', 'quantity', 'unit', 'meaning', 'required', 'default', 'choices', 'many', 'columns', 'accepts']),
-            'Output' => Shape::object(['name' => Shape::TEXT, 'label' => Shape::TEXT, 'quantity' => Shape::TEXT, 'unit' => $nullText, 'meaning' => Shape::TEXT], ['name', 'label', 'quantity', 'unit', 'meaning']),
-            'Sheet' => Shape::object(['name' => Shape::TEXT, 'title' => Shape::TEXT, 'purpose' => Shape::TEXT, 'sample' => ['type' => 'object', 'additionalProperties' => true], 'inputs' => Shape::list(Shape::ref('Field')), 'results' => Shape::list(Shape::ref('Output')), 'findings' => Shape::map(Shape::TEXT)], ['name', 'title', 'purpose', 'sample', 'inputs', 'results', 'findings']),
-            'Catalogue' => Shape::object(['sheets' => Shape::list(Shape::ref('Sheet')), 'decisions' => Shape::map(Shape::ref('Field')), 'readings' => Shape::map(Shape::map(Shape::ref('Field'))), 'rules' => Shape::map(Shape::ref('Field')), 'stations' => Shape::list(Shape::object(['name' => Shape::ref('StationName'), 'label' => Shape::TEXT], ['name', 'label']))], ['sheets', 'decisions', 'readings', 'rules', 'stations']),
-            'Shop' => Shape::object(['figures' => Shape::map(Shape::object(['value' => true, 'typed' => true, 'default' => true, 'own' => Shape::BOOL], ['value', 'typed', 'default', 'own'])), 'version' => Shape::INT], ['figures', 'version']),
+            'Reading' => Shape::object(
+                ['value' => Shape::NUMBER, 'unit' => Shape::TEXT, 'stable' => Shape::BOOL, 'simulated' => Shape::BOOL],
+                ['value', 'unit', 'stable', 'simulated'],
+            ),
+            'Entry' => Shape::object(
+                [
+                    'id' => Shape::INT, 'kind' => Shape::TEXT, 'note' => Shape::TEXT, 'by' => $nullText,
+                    'at' => Shape::TEXT, 'undoes' => ['type' => ['integer', 'null']],
+                    'changes' => Shape::list(Shape::ref('Change')),
+                ],
+                ['id', 'kind', 'note', 'by', 'at', 'undoes', 'changes'],
+            ),
+            'Field' => Shape::object(
+                [
+                    'name' => Shape::TEXT, 'label' => Shape::TEXT, 'quantity' => Shape::TEXT, 'unit' => $nullText,
+                    'meaning' => Shape::TEXT, 'required' => Shape::BOOL, 'default' => true, 'rule' => $nullText,
+                    'zero' => Shape::BOOL, 'most' => ['type' => ['number', 'null']],
+                    'choices' => Shape::list(Shape::TEXT), 'many' => Shape::BOOL,
+                    'columns' => Shape::list(Shape::ref('Field')), 'accepts' => Shape::TEXT, 'decision' => $nullText,
+                    'only' => Shape::map(Shape::list(Shape::TEXT)),
+                ],
+                [
+                    'name', 'label', 'quantity', 'unit', 'meaning', 'required', 'default', 'choices', 'many', 'columns',
+                    'accepts',
+                ],
+            ),
+            'Output' => Shape::object(
+                [
+                    'name' => Shape::TEXT, 'label' => Shape::TEXT, 'quantity' => Shape::TEXT, 'unit' => $nullText,
+                    'meaning' => Shape::TEXT,
+                ],
+                ['name', 'label', 'quantity', 'unit', 'meaning'],
+            ),
+            'Sheet' => Shape::object(
+                [
+                    'name' => Shape::TEXT, 'title' => Shape::TEXT, 'purpose' => Shape::TEXT,
+                    'sample' => ['type' => 'object', 'additionalProperties' => true],
+                    'inputs' => Shape::list(Shape::ref('Field')), 'results' => Shape::list(Shape::ref('Output')),
+                    'findings' => Shape::map(Shape::TEXT),
+                ],
+                ['name', 'title', 'purpose', 'sample', 'inputs', 'results', 'findings'],
+            ),
+            'Catalogue' => Shape::object(
+                [
+                    'sheets' => Shape::list(Shape::ref('Sheet')), 'decisions' => Shape::map(Shape::ref('Field')),
+                    'readings' => Shape::map(Shape::map(Shape::ref('Field'))),
+                    'rules' => Shape::map(Shape::ref('Field')),
+                    'stations' => Shape::list(Shape::object(
+                        ['name' => Shape::ref('StationName'), 'label' => Shape::TEXT], ['name', 'label'],
+                    )),
+                ],
+                ['sheets', 'decisions', 'readings', 'rules', 'stations'],
+            ),
+            'Shop' => Shape::object(
+                [
+                    'figures' => Shape::map(
+                        Shape::object(
+                            ['value' => true, 'typed' => true, 'default' => true, 'own' => Shape::BOOL],
+                            ['value', 'typed', 'default', 'own'],
+                        ),
+                    ),
+                    'version' => Shape::INT,
+                ],
+                ['figures', 'version'],
+            ),
         ];
         foreach (array_keys(Calculations::all()) as $name) {
             $sheet = Calculations::describe($name);

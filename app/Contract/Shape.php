@@ -45,7 +45,9 @@ final class Shape
      */
     public static function orNull(array $of): array
     {
-        return isset($of['type']) && is_string($of['type']) && count($of) === 1 ? ['type' => [$of['type'], 'null']] : ['anyOf' => [$of, ['type' => 'null']]];
+        return isset($of['type']) && is_string($of['type']) && count($of) === 1 ? ['type' => [$of['type'], 'null']] : [
+            'anyOf' => [$of, ['type' => 'null']],
+        ];
     }
 
     /**
@@ -64,7 +66,10 @@ final class Shape
      */
     public static function object(array $properties, array $required = []): array
     {
-        return ['type' => 'object', 'additionalProperties' => false, ...($required === [] ? [] : ['required' => $required]), 'properties' => $properties];
+        return [
+            'type' => 'object', 'additionalProperties' => false, ...($required === [] ? [] : ['required' => $required]),
+            'properties' => $properties,
+        ];
     }
 
     /**

@@ -12,11 +12,16 @@ final class DatabaseBusy extends RuntimeException
 {
     public function __construct(Throwable $cause)
     {
-        parent::__construct('The workshop’s database is busy with another save. Nothing was changed; try again in a moment.', previous: $cause);
+        parent::__construct(
+            'The workshop’s database is busy with another save. Nothing was changed; try again in a moment.',
+            previous: $cause,
+        );
     }
 
     public static function is(Throwable $failed): bool
     {
-        return preg_match('/database (table )?is locked|lock timeout|could not obtain lock|deadlock/i', $failed->getMessage()) === 1;
+        return preg_match(
+            '/database (table )?is locked|lock timeout|could not obtain lock|deadlock/i', $failed->getMessage(),
+        ) === 1;
     }
 }

@@ -16,7 +16,8 @@ final class DatabaseTransfer
 
     /** Tables that others point at come before those that point. */
     private const TABLES = [
-        'people', 'clients', 'rulebooks', 'workshops', 'jobs', 'lots', 'movements', 'postings', 'entries', 'pictures', 'clocks', 'devices', 'looks', 'letters',
+        'people', 'clients', 'rulebooks', 'workshops', 'jobs', 'lots', 'movements', 'postings', 'entries', 'pictures',
+        'clocks', 'devices', 'looks', 'letters',
         'runs', 'run_flasks', 'flask_jobs', 'kiln_log', 'alarms', 'stretch_tests', 'done_requests', 'journal',
     ];
 
@@ -53,7 +54,13 @@ final class DatabaseTransfer
         // An entry may undo another, and a movement reverse one: in the order in which they were made.
         $key = $from->getSchemaBuilder()->hasColumn($table, 'id') ? 'id' : null;
         $rows = $from->table($table)->when($key, static fn ($query, string $key) => $query->orderBy($key))->cursor();
-        $booleans = array_column(array_filter($to->getSchemaBuilder()->getColumns($table), static fn (array $column): bool => in_array($column['type_name'], ['bool', 'boolean', 'tinyint'], true)), 'name');
+        $booleans = array_column(
+            array_filter(
+                $to->getSchemaBuilder()->getColumns($table),
+                static fn (array $column): bool => in_array($column['type_name'], ['bool', 'boolean', 'tinyint'], true),
+            ),
+            'name',
+        );
         foreach ($rows->chunk(self::CHUNK) as $chunk) {
             $to->table($table)->insert(array_values($chunk->map(static function (object $row) use ($booleans): array {
                 $row = (array) $row;
@@ -74,7 +81,10 @@ final class DatabaseTransfer
         }
         foreach (self::TABLES as $table) {
             if ($to->getSchemaBuilder()->hasColumn($table, 'id')) {
-                $to->statement("select setval(pg_get_serial_sequence('{$table}', 'id'), greatest((select coalesce(max(id), 0) from {$table}), 1))");
+                $to->statement(
+                    "select setval(pg_get_serial_sequence('{$table}', 'id'), greatest((select coalesce(max(id), 0) "
+                        ."from {$table}), 1))",
+                );
             }
         }
     }
@@ -88,7 +98,13 @@ final class DatabaseTransfer
             return;
         }
         touch($file);
-        config(['database.connections.copy' => [...(array) config('database.connections.sqlite'), 'database' => $file, 'journal_mode' => 'DELETE']]);
+        config(
+            [
+                'database.connections.copy' => [
+                    ...(array) config('database.connections.sqlite'), 'database' => $file, 'journal_mode' => 'DELETE',
+                ],
+            ],
+        );
         Artisan::call('migrate', ['--force' => true, '--database' => 'copy']);
         DB::connection()->transaction(static function (): void {
             // One view of all tables, whatever is written meanwhile.

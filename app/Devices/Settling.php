@@ -14,7 +14,9 @@ final readonly class Settling
      * @param  float  $step  its last digit
      * @param  float  $drift  per hour
      */
-    public function __construct(private string $name, private float $seconds, private float $step, private float $drift, private string $unit) {}
+    public function __construct(
+        private string $name, private float $seconds, private float $step, private float $drift, private string $unit,
+    ) {}
 
     public function put(float $value): void
     {
@@ -50,7 +52,10 @@ final readonly class Settling
     {
         $kept = Device::query()->find($this->name)->state ?? [];
 
-        return ['from' => (float) ($kept['from'] ?? 0), 'to' => (float) ($kept['to'] ?? 0), 'since' => (float) ($kept['since'] ?? 0), 'zero' => (float) ($kept['zero'] ?? 0)];
+        return [
+            'from' => (float) ($kept['from'] ?? 0), 'to' => (float) ($kept['to'] ?? 0),
+            'since' => (float) ($kept['since'] ?? 0), 'zero' => (float) ($kept['zero'] ?? 0),
+        ];
     }
 
     /** @param array<string, float> $changes */

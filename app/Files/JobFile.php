@@ -69,7 +69,10 @@ final readonly class JobFile
     public function import(string $path, bool $sameClient, ?Person $by): Job
     {
         $isZip = file_get_contents($path, length: 2) === 'PK';
-        $file = RawJson::object($isZip ? $this->zip->json($path) : (string) file_get_contents($path, length: JobZip::MOST_JSON + 1), JobZip::MOST_JSON);
+        $file = RawJson::object(
+            $isZip ? $this->zip->json($path) : (string) file_get_contents($path, length: JobZip::MOST_JSON + 1),
+            JobZip::MOST_JSON,
+        );
         $this->refuseOthers($file);
         $settings = $this->settings($file['rules'] ?? []);
         $document = Document::imported(is_array($file['document'] ?? null) ? $file['document'] : [], $settings);
@@ -112,7 +115,13 @@ final readonly class JobFile
         }
         $version = $file['version'] ?? null;
         if (! is_int($version) || $version < 1 || $version > Document::VERSION) {
-            throw BadInput::field('version', sprintf('Written by another Hot Sprue (version %s); up to version %d is accepted.', mb_substr((string) json_encode($version), 0, 40), Document::VERSION));
+            throw BadInput::field(
+                'version',
+                sprintf(
+                    'Written by another Hot Sprue (version %s); up to version %d is accepted.',
+                    mb_substr((string) json_encode($version), 0, 40), Document::VERSION,
+                ),
+            );
         }
         foreach (array_diff(array_keys($file), self::PARTS) as $unknown) {
             throw BadInput::field(mb_substr((string) $unknown, 0, 60), 'A job file has no such part.');
@@ -128,7 +137,15 @@ final readonly class JobFile
         try {
             $figures = WorkshopSettings::with($raw['figures'] ?? [])->own();
         } catch (BadInput $bad) {
-            throw BadInput::fields(array_combine(array_map(static fn (string $path): string => 'rules.figures.'.mb_substr($path, strlen('rules.'), 60), array_keys($bad->errors)), $bad->errors));
+            throw BadInput::fields(
+                array_combine(
+                    array_map(
+                        static fn (string $path): string => 'rules.figures.'.mb_substr($path, strlen('rules.'), 60),
+                        array_keys($bad->errors),
+                    ),
+                    $bad->errors,
+                ),
+            );
         }
         foreach ($raw['own'] ?? [] as $path) {
             if (! is_string($path) || ! array_key_exists($path, $figures)) {
@@ -148,8 +165,10 @@ final readonly class JobFile
         if ($raw === null) {
             return null;
         }
-        $text = static fn (string $name, int $most): bool => is_array($raw) && is_string($raw[$name] ?? '') && mb_strlen($raw[$name] ?? '') <= $most;
-        if (! is_array($raw) || ! $text('name', 120) || trim($raw['name'] ?? '') === '' || ! $text('contact', 200) || ! $text('note', 2000) || array_diff(array_keys($raw), ['name', 'contact', 'note']) !== []) {
+        $text = static fn (string $name, int $most): bool => is_array($raw)
+            && is_string($raw[$name] ?? '') && mb_strlen($raw[$name] ?? '') <= $most;
+        if (! is_array($raw) || ! $text('name', 120) || trim($raw['name'] ?? '') === '' || ! $text('contact', 200)
+            || ! $text('note', 2000) || array_diff(array_keys($raw), ['name', 'contact', 'note']) !== []) {
             throw BadInput::field('client', 'A client with a name, contact and note, or null, is accepted.');
         }
         $known = Client::named($raw['name']);
@@ -157,6 +176,8 @@ final readonly class JobFile
             return $same ? $known : throw new KnownClient($known);
         }
 
-        return Client::query()->create(['name' => trim($raw['name']), 'contact' => $raw['contact'] ?? '', 'note' => $raw['note'] ?? '']);
+        return Client::query()->create(
+            ['name' => trim($raw['name']), 'contact' => $raw['contact'] ?? '', 'note' => $raw['note'] ?? ''],
+        );
     }
 }

@@ -12,7 +12,9 @@ use HotSprue\Job\Document;
 use HotSprue\Job\Rows;
 use ZipArchive;
 
-/** A job's zip from outside: limited before anything in it is unpacked, its pictures taken in like any that are sent. */
+/**
+ * A job's zip from outside: limited before anything in it is unpacked, its pictures taken in like any that are sent.
+ */
 final readonly class JobZip
 {
     public const MOST_JSON = 2_000_000;
@@ -49,7 +51,9 @@ final readonly class JobZip
         for ($index = 0; $index < $zip->numFiles; $index++) {
             $name = (string) $zip->getNameIndex($index);
             if ($name !== JobFile::JSON) {
-                $found = preg_match(self::PICTURE, $name, $parts) === 1 ? $parts[1] : throw BadInput::field('_', mb_substr($name, 0, 80).' is not a picture of this job.');
+                $found = preg_match(self::PICTURE, $name, $parts) === 1 ? $parts[1] : throw BadInput::field(
+                    '_', mb_substr($name, 0, 80).' is not a picture of this job.',
+                );
                 $kept[$found] = $this->take($zip, $index, $name);
             }
         }
@@ -67,7 +71,9 @@ final readonly class JobZip
         foreach ($document->list('pictures') as $picture) {
             $file = (string) $picture['file'];
             if (isset($kept[$file])) {
-                $changes[] = new Change("pictures.{$picture[Rows::KEY]}", $picture, [...$picture, 'file' => $kept[$file]]);
+                $changes[] = new Change(
+                    "pictures.{$picture[Rows::KEY]}", $picture, [...$picture, 'file' => $kept[$file]],
+                );
             } else {
                 $errors["pictures.{$picture[Rows::KEY]}"][] = 'This picture is not in the zip.';
             }
@@ -105,6 +111,8 @@ final readonly class JobZip
             $bytes += (int) ($zip->statIndex($index)['size'] ?? 0);
         }
 
-        return $bytes <= self::MOST_BYTES ? $zip : throw BadInput::field('_', 'This unpacks to over 60 MB; less is accepted.');
+        return $bytes <= self::MOST_BYTES ? $zip : throw BadInput::field(
+            '_', 'This unpacks to over 60 MB; less is accepted.',
+        );
     }
 }

@@ -10,9 +10,12 @@ use Random\Randomizer;
 final readonly class BadValues
 {
     private const VALUES = [
-        null, true, false, 0, -1, 1, -3, 1e-308, 1e-20, 1e-9, 1e308, -1e308, PHP_INT_MAX, '', ' ', '0', '-0', 'NaN', 'INF', '1e400', '١٢', '７', '½', '1/0', '7 1/2', '../../../.env',
-        '/etc/passwd', "\u{0}", "a\u{0}b", "\u{202E}gnp.exe", '<script>alert(1)</script>', "'; drop table jobs; --", '=1+1', '2026-13-45', '2026-03-29T02:30', '9999-12-31T23:59:59Z',
-        '12 ga', 'oz', '5 k', 'US 400', 'Z+99', [], [[]], [null], [[null]], ['a'], ['0' => 1], ['value' => 1], ['name' => ['a']],
+        null, true, false, 0, -1, 1, -3, 1e-308, 1e-20, 1e-9, 1e308, -1e308, PHP_INT_MAX, '', ' ', '0', '-0', 'NaN',
+        'INF', '1e400', '١٢', '７', '½', '1/0', '7 1/2', '../../../.env',
+        '/etc/passwd', "\u{0}", "a\u{0}b", "\u{202E}gnp.exe", '<script>alert(1)</script>', "'; drop table jobs; --",
+        '=1+1', '2026-13-45', '2026-03-29T02:30', '9999-12-31T23:59:59Z',
+        '12 ga', 'oz', '5 k', 'US 400', 'Z+99', [], [[]], [null], [[null]], ['a'], ['0' => 1], ['value' => 1],
+        ['name' => ['a']],
     ];
 
     public function __construct(private Randomizer $dice) {}
@@ -75,7 +78,10 @@ final readonly class BadValues
 
     public function part(): string
     {
-        return ['abc', '0', '-1', '1.5', '99999999999999999999', '%00', '%ff', '..%2f..%2f.env', 'a b', '%F0%9F%92%8D', 'null'][$this->dice->getInt(0, 10)];
+        return [
+            'abc', '0', '-1', '1.5', '99999999999999999999', '%00', '%ff', '..%2f..%2f.env', 'a b', '%F0%9F%92%8D',
+            'null',
+        ][$this->dice->getInt(0, 10)];
     }
 
     /** @return array<array-key, mixed> */

@@ -48,8 +48,13 @@ final readonly class FuzzFiles
     /** @return array{string, string} */
     private function lots(): array
     {
-        $rows = ['alloy,mass,name,owner', 'sterling-925,10,grain,', '14k-rose,"2 dwt",=cmd,Oda Brannick', "sterling-925,10,M\xFCller,", 'moon,-1,,', "sterling-925,1e308,,\x00", '"', str_repeat('a,', 400)];
-        $picked = array_map(fn (): string => $rows[$this->dice->getInt(0, count($rows) - 1)], range(1, $this->dice->getInt(1, 4)));
+        $rows = [
+            'alloy,mass,name,owner', 'sterling-925,10,grain,', '14k-rose,"2 dwt",=cmd,Oda Brannick',
+            "sterling-925,10,M\xFCller,", 'moon,-1,,', "sterling-925,1e308,,\x00", '"', str_repeat('a,', 400),
+        ];
+        $picked = array_map(
+            fn (): string => $rows[$this->dice->getInt(0, count($rows) - 1)], range(1, $this->dice->getInt(1, 4)),
+        );
 
         return [implode("\n", [$this->dice->getInt(0, 3) === 0 ? '' : $rows[0], ...$picked]), implode(' | ', $picked)];
     }
@@ -58,7 +63,8 @@ final readonly class FuzzFiles
     private function job(): array
     {
         $jobs = Job::query()->with(['client', 'rulebook'])->orderByDesc('id')->limit(30)->get();
-        $file = json_decode(app(JobFile::class)->json($jobs[$this->dice->getInt(0, $jobs->count() - 1)]), true);
+        $job = $jobs->slice($this->dice->getInt(0, $jobs->count() - 1), 1)->firstOrFail();
+        $file = json_decode(app(JobFile::class)->json($job), true);
         $file['document'] = $this->dice->getInt(0, 2) === 0 ? $file['document'] : $this->bent->body($file['document']);
         $file = $this->dice->getInt(0, 3) === 0 ? $this->bent->body($file) : $file;
         $text = (string) json_encode($file, JSON_PARTIAL_OUTPUT_ON_ERROR);
@@ -69,7 +75,10 @@ final readonly class FuzzFiles
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
         $zip->addFromString($this->dice->getInt(0, 5) === 0 ? 'other.json' : 'job.json', $text);
-        $this->dice->getInt(0, 2) === 0 ?: $zip->addFromString(['../../evil.php', 'pictures/'.str_repeat('a', 40).'.png', 'pictures/x.png'][$this->dice->getInt(0, 2)], $this->picture()[0]);
+        $this->dice->getInt(0, 2) === 0 ?: $zip->addFromString(
+            ['../../evil.php', 'pictures/'.str_repeat('a', 40).'.png', 'pictures/x.png'][$this->dice->getInt(0, 2)],
+            $this->picture()[0],
+        );
         $zip->close();
         $bytes = (string) file_get_contents($path);
         unlink($path);

@@ -9,7 +9,9 @@ use Illuminate\Http\Request;
 /** One request to be sent, and the route of the contract that it is meant for. */
 final readonly class FuzzRequest
 {
-    public function __construct(public string $verb, public string $route, public Request $request, public string $body) {}
+    public function __construct(
+        public string $verb, public string $route, public Request $request, public string $body,
+    ) {}
 
     /** Enough of it to send it again by hand. */
     public function said(): string

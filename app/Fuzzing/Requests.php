@@ -42,7 +42,9 @@ final class Requests
     public function next(): FuzzRequest
     {
         [$verb, $route, $operation] = $this->sample->pick($this->operations);
-        $path = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $found): string => $this->part($found[1]), $route);
+        $path = (string) preg_replace_callback(
+            '/\{(\w+)\}/', fn (array $found): string => $this->part($found[1]), $route,
+        );
         if ($verb === 'get') {
             $path .= $this->query();
         }
@@ -54,7 +56,9 @@ final class Requests
         if (str_ends_with($route, '/changes') || str_ends_with($route, '/reckon')) {
             $body = $this->changes();
         }
-        $trial = str_starts_with($route, '/api/reckon/') ? Trials::inputs()[substr($route, strlen('/api/reckon/'))] ?? null : null;
+        $trial = str_starts_with($route, '/api/reckon/')
+            ? Trials::inputs()[substr($route, strlen('/api/reckon/'))] ?? null
+            : null;
         if ($trial !== null && $this->dice->getInt(0, 3) > 0) {
             // Other choices among figures that make sense together.
             $others = array_filter((array) $body, fn (): bool => $this->dice->getInt(0, 4) === 0);
@@ -69,7 +73,10 @@ final class Requests
 
     private function request(string $verb, string $path, string $text): Request
     {
-        $server = ['HTTP_ACCEPT' => 'application/json', 'HTTP_HOST' => '127.0.0.1', 'CONTENT_TYPE' => 'application/json', 'HTTP_IDEMPOTENCY_KEY' => $this->key()];
+        $server = [
+            'HTTP_ACCEPT' => 'application/json', 'HTTP_HOST' => '127.0.0.1', 'CONTENT_TYPE' => 'application/json',
+            'HTTP_IDEMPOTENCY_KEY' => $this->key(),
+        ];
 
         return Request::create($path, strtoupper($verb), server: $server, content: $text);
     }
@@ -78,19 +85,50 @@ final class Requests
     {
         [$file, $said] = $this->files->for($route);
         $name = str_ends_with($route, '/pictures') ? 'picture' : 'file';
-        $more = ['about' => $this->sample->pick(['', 'wax', 'stones.0', ['x'], '../x']), 'caption' => $this->sample->pick(['', 'a', ['b'], str_repeat('c', 400)]), 'same_client' => $this->sample->pick(['', '1'])];
-        $server = ['HTTP_ACCEPT' => 'application/json', 'HTTP_HOST' => '127.0.0.1', 'HTTP_IDEMPOTENCY_KEY' => $this->key()];
+        $more = [
+            'about' => $this->sample->pick(['', 'wax', 'stones.0', ['x'], '../x']),
+            'caption' => $this->sample->pick(['', 'a', ['b'], str_repeat('c', 400)]),
+            'same_client' => $this->sample->pick(['', '1']),
+        ];
+        $server = [
+            'HTTP_ACCEPT' => 'application/json', 'HTTP_HOST' => '127.0.0.1', 'HTTP_IDEMPOTENCY_KEY' => $this->key(),
+        ];
 
-        return new FuzzRequest($verb, $route, Request::create($path, strtoupper($verb), $more, [], [$name => new UploadedFile($file, $this->sample->pick(['a.png', 'b.json', "c\u{0}.csv", '../d.zip']), null, null, true)], $server), $said);
+        return new FuzzRequest(
+            $verb, $route,
+            Request::create(
+                $path, strtoupper($verb), $more, [],
+                [
+                    $name => new UploadedFile(
+                        $file, $this->sample->pick(['a.png', 'b.json', "c\u{0}.csv", '../d.zip']), null, null, true,
+                    ),
+                ],
+                $server,
+            ),
+            $said,
+        );
     }
 
     /** @return array<string, mixed> */
     private function changes(): array
     {
-        $paths = [...array_keys(\HotSprue\Job\DecisionFields::all()), 'stones.0.width', 'stones.k1.species', 'joints.0.parts', 'parts.0.id', 'cuts.1.length', 'attempts.0.wax_mass', 'castings.0.casting_mass', 'attempts.0.pairs', 'gone.stones-0', 'stones.0', 'closed', 'version', 'overrides.0'];
-        $changes = array_map(fn (): array => ['path' => $this->sample->pick($paths), 'from' => null, 'to' => $this->dice->getInt(0, 2) === 0 ? $this->bent->value() : $this->sample->word()], range(1, $this->dice->getInt(1, 4)));
+        $paths = [
+            ...array_keys(\HotSprue\Job\DecisionFields::all()), 'stones.0.width', 'stones.k1.species', 'joints.0.parts',
+            'parts.0.id', 'cuts.1.length', 'attempts.0.wax_mass', 'castings.0.casting_mass', 'attempts.0.pairs',
+            'gone.stones-0', 'stones.0', 'closed', 'version', 'overrides.0',
+        ];
+        $changes = array_map(
+            fn (): array => [
+                'path' => $this->sample->pick($paths), 'from' => null,
+                'to' => $this->dice->getInt(0, 2) === 0 ? $this->bent->value() : $this->sample->word(),
+            ],
+            range(1, $this->dice->getInt(1, 4)),
+        );
 
-        return ['changes' => $changes, 'station' => $this->sample->pick([...array_column(Station::cases(), 'value'), 'moon']), 'page' => true];
+        return [
+            'changes' => $changes,
+            'station' => $this->sample->pick([...array_column(Station::cases(), 'value'), 'moon']), 'page' => true,
+        ];
     }
 
     private function text(mixed $body): string
@@ -116,8 +154,15 @@ final class Requests
     private function query(): string
     {
         $names = ['station', 'page', 'search', 'by', 'from', 'to', 'lot', 'state', 'due'];
-        $values = ['', 'wax', '1', '-1', '9999999999999999999', 'lot', 'alloy', '2026-01-01', '2026-99-99', '%00', '%FF%FE', '%25', '[]', 'all', 'late'];
-        $parts = array_map(fn (): string => $this->sample->pick($names).($this->dice->getInt(0, 6) === 0 ? '[]' : '').'='.$this->sample->pick($values), range(1, $this->dice->getInt(1, 3)));
+        $values = [
+            '', 'wax', '1', '-1', '9999999999999999999', 'lot', 'alloy', '2026-01-01', '2026-99-99', '%00', '%FF%FE',
+            '%25', '[]', 'all', 'late',
+        ];
+        $parts = array_map(
+            fn (): string => $this->sample->pick($names)
+                .($this->dice->getInt(0, 6) === 0 ? '[]' : '').'='.$this->sample->pick($values),
+            range(1, $this->dice->getInt(1, 3)),
+        );
 
         return $this->dice->getInt(0, 1) === 0 ? '' : '?'.implode('&', $parts);
     }
@@ -127,15 +172,24 @@ final class Requests
         if ($this->dice->getInt(0, 7) === 0) {
             return $this->bent->part();
         }
-        $id = fn (string $table): string => (string) ($this->sample->pick(DB::table($table)->orderByDesc('id')->limit(20)->pluck('id')->all() ?: [1]));
+        $last = static fn (string $table): array => DB::table($table)->orderByDesc('id')->limit(20)->pluck('id')->all();
+        $id = fn (string $table): string => (string) $this->sample->pick($last($table) ?: [1]);
 
         return match ($name) {
             'job' => (string) $this->sample->pick(Job::query()->orderByDesc('id')->limit(40)->pluck('number')->all()),
-            'station' => $this->sample->pick(array_column(Station::cases(), 'value')), 'sheet' => $this->sample->pick(array_keys(Calculations::all())),
-            'group' => $this->sample->pick(['stones', 'cuts', 'parts', 'joints', 'attempts', 'moon']), 'key' => $this->sample->pick(['0', '1', 'k1', (string) Str::uuid()]),
-            'view' => $this->sample->pick(['ring', 'head', 'wax', 'grid', 'moon']), 'kind' => $this->sample->pick(['svg', 'dxf']), 'device' => $this->sample->pick(['balance', 'caliper', 'moon']),
-            'file' => $this->sample->pick([str_repeat('a', 40).'.png', '.env', (string) DB::table('pictures')->value('file')]),
-            'run' => $id('runs'), 'flask' => $id('run_flasks'), 'alarm' => '1', 'lot' => $id('lots'), 'movement' => $id('movements'), 'test' => $id('stretch_tests'), 'clock' => $id('clocks'), 'person' => $id('people'),
+            'station' => $this->sample->pick(array_column(Station::cases(), 'value')),
+            'sheet' => $this->sample->pick(array_keys(Calculations::all())),
+            'group' => $this->sample->pick(['stones', 'cuts', 'parts', 'joints', 'attempts', 'moon']),
+            'key' => $this->sample->pick(['0', '1', 'k1', (string) Str::uuid()]),
+            'view' => $this->sample->pick(['ring', 'head', 'wax', 'grid', 'moon']),
+            'kind' => $this->sample->pick(['svg', 'dxf']),
+            'device' => $this->sample->pick(['balance', 'caliper', 'moon']),
+            'file' => $this->sample->pick(
+                [str_repeat('a', 40).'.png', '.env', (string) DB::table('pictures')->value('file')],
+            ),
+            'run' => $id('runs'), 'flask' => $id('run_flasks'), 'alarm' => '1', 'lot' => $id('lots'),
+            'movement' => $id('movements'), 'test' => $id('stretch_tests'), 'clock' => $id('clocks'),
+            'person' => $id('people'),
             'look' => $id('looks'), default => '1',
         };
     }

@@ -10,7 +10,12 @@ use Random\Randomizer;
 /** Something that a schema of the contract accepts, drawn by dice. */
 final class Sample
 {
-    private const WORDS = ['US 7', 'UK O½', '17.3 mm diameter', '4', '4 mm', '16 ga', '1/8 in', '2 dwt', '900 F', '1.5 %', '60 min', 'sterling-925', '18k-yellow', 'silver-hard', 'round', 'oval', 'half-round', 'court', 'diamond', 'emerald', 'chip', 'shank', 'bezel', 'form.width_top', 'brief.finger', 'stones.0.width', 'joints.0.parts', 'attempts.0.wax_mass', 'on', 'spin', 'flat', 'carved', 'signed', 'a word'];
+    private const WORDS = [
+        'US 7', 'UK O½', '17.3 mm diameter', '4', '4 mm', '16 ga', '1/8 in', '2 dwt', '900 F', '1.5 %', '60 min',
+        'sterling-925', '18k-yellow', 'silver-hard', 'round', 'oval', 'half-round', 'court', 'diamond', 'emerald',
+        'chip', 'shank', 'bezel', 'form.width_top', 'brief.finger', 'stones.0.width', 'joints.0.parts',
+        'attempts.0.wax_mass', 'on', 'spin', 'flat', 'carved', 'signed', 'a word',
+    ];
 
     /** @var array<string, mixed> */
     private array $schemas;
@@ -35,7 +40,9 @@ final class Sample
             return $this->of($this->schemas[basename((string) $schema['$ref'])], $depth + 1);
         }
         if (isset($schema['allOf'])) {
-            return array_merge(...array_map(fn (array $one): array => (array) $this->of($one, $depth + 1), $schema['allOf']));
+            return array_merge(
+                ...array_map(fn (array $one): array => (array) $this->of($one, $depth + 1), $schema['allOf']),
+            );
         }
         if (isset($schema['enum'])) {
             return $this->pick($schema['enum']);
@@ -54,7 +61,9 @@ final class Sample
             'number' => $this->dice->getInt(1, 400) / $this->pick([1, 10, 100]),
             'boolean' => $this->dice->getInt(0, 1) === 1,
             'null' => null,
-            'array' => array_map(fn (): mixed => $this->of($schema['items'] ?? true, $depth + 1), range(1, $this->dice->getInt(1, 3))),
+            'array' => array_map(
+                fn (): mixed => $this->of($schema['items'] ?? true, $depth + 1), range(1, $this->dice->getInt(1, 3)),
+            ),
             'object' => $this->object($schema, $depth),
             default => $this->word(),
         };

@@ -18,8 +18,11 @@ final readonly class Workbench
         mkdir($this->folder);
         touch("{$this->folder}/shop.sqlite");
         config([
-            'app.key' => 'base64:'.base64_encode(random_bytes(32)), 'database.default' => 'sqlite', 'database.connections.sqlite.database' => "{$this->folder}/shop.sqlite", 'database.connections.sqlite.synchronous' => 'OFF',
-            'sprue.pictures' => "{$this->folder}/pictures", 'sprue.backups' => "{$this->folder}/backups", 'cache.default' => 'array', 'session.driver' => 'array', 'logging.default' => 'null',
+            'app.key' => 'base64:'.base64_encode(random_bytes(32)), 'database.default' => 'sqlite',
+            'database.connections.sqlite.database' => "{$this->folder}/shop.sqlite",
+            'database.connections.sqlite.synchronous' => 'OFF',
+            'sprue.pictures' => "{$this->folder}/pictures", 'sprue.backups' => "{$this->folder}/backups",
+            'cache.default' => 'array', 'session.driver' => 'array', 'logging.default' => 'null',
         ]);
         DB::purge('sqlite');
         Artisan::call('migrate', ['--force' => true]);

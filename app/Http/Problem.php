@@ -17,8 +17,10 @@ use Throwable;
 final class Problem
 {
     private const PLAIN = [
-        401 => 'Sign in first.', 403 => 'This is not for you.', 404 => 'There is no such thing here.', 405 => 'This is not asked for in that way.',
-        413 => 'This is over 25 MB; a picture or file up to 25 MB is accepted.', 419 => 'Sign in anew.', 429 => 'Too many at once; wait a minute, then try again.',
+        401 => 'Sign in first.', 403 => 'This is not for you.', 404 => 'There is no such thing here.',
+        405 => 'This is not asked for in that way.',
+        413 => 'This is over 25 MB; a picture or file up to 25 MB is accepted.', 419 => 'Sign in anew.',
+        429 => 'Too many at once; wait a minute, then try again.',
     ];
 
     /**
@@ -38,17 +40,29 @@ final class Problem
     public static function from(Throwable $failed): JsonResponse
     {
         if ($failed instanceof ValidationException) {
-            return self::of(array_map(static fn (array $messages): array => array_values($messages), $failed->errors()), $failed->status);
+            return self::of(
+                array_map(static fn (array $messages): array => array_values($messages), $failed->errors()),
+                $failed->status,
+            );
         }
         [$status, $message] = match (true) {
             $failed instanceof AuthenticationException => [401, ''],
             $failed instanceof PostTooLargeException => [413, ''],
-            $failed instanceof ModelNotFoundException, $failed instanceof NotFoundHttpException => [404, $failed->getPrevious() instanceof ModelNotFoundException ? '' : $failed->getMessage()],
+            $failed instanceof ModelNotFoundException,
+            $failed instanceof NotFoundHttpException => [
+                404, $failed->getPrevious() instanceof ModelNotFoundException ? '' : $failed->getMessage(),
+            ],
             $failed instanceof HttpExceptionInterface => [$failed->getStatusCode(), $failed->getMessage()],
-            default => [500, 'Something went wrong here. Nothing was changed; try again, and tell who looks after Hot Sprue if it happens again.'],
+            default => [
+                500,
+                'Something went wrong here. Nothing was changed; try again, and tell who looks after Hot Sprue if it '
+                    .'happens again.',
+            ],
         };
         // What a framework says in its own words is said in ours.
-        $ours = $message !== '' && preg_match('/^(No query results|The route|The \w+ method|Unauthenticated|Too Many|Not Found)/', $message) !== 1;
+        $ours = $message !== '' && preg_match(
+            '/^(No query results|The route|The \w+ method|Unauthenticated|Too Many|Not Found)/', $message,
+        ) !== 1;
         $answer = self::said($ours ? $message : self::PLAIN[$status] ?? 'This was refused.', $status);
         $failed instanceof HttpExceptionInterface && $answer->headers->add($failed->getHeaders());
 

@@ -12,6 +12,11 @@ final class SimulatedMailbox implements Mailbox
 {
     public function send(Job $job, string $to, string $subject, string $body, string $secret): void
     {
-        Letter::query()->create(['job_id' => $job->id, 'to' => $to, 'subject' => $subject, 'body' => str_replace($secret, '…', $body), 'sent_at' => now()]);
+        Letter::query()->create(
+            [
+                'job_id' => $job->id, 'to' => $to, 'subject' => $subject, 'body' => str_replace($secret, '…', $body),
+                'sent_at' => now(),
+            ],
+        );
     }
 }

@@ -27,12 +27,17 @@ final class ClientReview extends Model
     /** Named before the class was; backups of then are still restored. */
     protected $table = 'looks';
 
-    protected $fillable = ['job_id', 'person_id', 'token_hash', 'arrangements', 'pictures', 'shown', 'expires_at', 'revoked_at'];
+    protected $fillable = [
+        'job_id', 'person_id', 'token_hash', 'arrangements', 'pictures', 'shown', 'expires_at', 'revoked_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['arrangements' => 'array', 'pictures' => 'array', 'shown' => 'array', 'expires_at' => 'datetime', 'revoked_at' => 'datetime'];
+        return [
+            'arrangements' => 'array', 'pictures' => 'array', 'shown' => 'array', 'expires_at' => 'datetime',
+            'revoked_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<Job, $this> */
@@ -49,7 +54,9 @@ final class ClientReview extends Model
     /** The link that a token opens; null where it never was, has ended, was revoked, or its job is closed. */
     public static function open(string $token): ?self
     {
-        return self::query()->with(['job.client', 'job.rulebook'])->where('token_hash', self::hash($token))->whereNull('revoked_at')->where('expires_at', '>', now())
+        return self::query()
+            ->with(['job.client', 'job.rulebook'])->where('token_hash', self::hash($token))->whereNull('revoked_at')
+            ->where('expires_at', '>', now())
             ->whereRelation('job', 'state', 'open')->first();
     }
 }

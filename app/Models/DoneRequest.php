@@ -47,23 +47,42 @@ final class DoneRequest extends Model
 
     public static function print(Request $request): string
     {
-        $files = array_map(static fn (mixed $file): string => $file instanceof UploadedFile ? (string) hash_file('sha256', $file->getPathname()) : '', $request->allFiles());
+        $files = array_map(
+            static fn (mixed $file): string => $file instanceof UploadedFile ? (string) hash_file(
+                'sha256', $file->getPathname(),
+            ) : '',
+            $request->allFiles(),
+        );
 
-        return hash('sha256', serialize([$request->method(), $request->path(), $files === [] ? $request->getContent() : $request->request->all(), $files]));
+        return hash(
+            'sha256',
+            serialize(
+                [
+                    $request->method(), $request->path(),
+                    $files === [] ? $request->getContent() : $request->request->all(), $files,
+                ],
+            ),
+        );
     }
 
     public static function keep(string $key, string $print, Response $answer, ?Person $by): void
     {
         self::query()->create([
-            'key' => $key, 'print' => $print, 'person_id' => $by?->id, 'status' => $answer->getStatusCode(), 'done_at' => now(),
-            'headers' => array_filter(array_map($answer->headers->get(...), array_combine(self::HEADERS, self::HEADERS)), is_string(...)),
+            'key' => $key, 'print' => $print, 'person_id' => $by?->id, 'status' => $answer->getStatusCode(),
+            'done_at' => now(),
+            'headers' => array_filter(
+                array_map($answer->headers->get(...), array_combine(self::HEADERS, self::HEADERS)), is_string(...),
+            ),
             'body' => base64_encode((string) gzdeflate((string) $answer->getContent(), 4)),
         ]);
     }
 
     public function answer(): Response
     {
-        return new Answer((string) gzinflate((string) base64_decode($this->body, true)), $this->status, [...$this->headers, 'Idempotent-Replayed' => 'true']);
+        return new Answer(
+            (string) gzinflate((string) base64_decode($this->body, true)), $this->status,
+            [...$this->headers, 'Idempotent-Replayed' => 'true'],
+        );
     }
 
     public static function forgetOld(): void

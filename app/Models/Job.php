@@ -38,7 +38,10 @@ final class Job extends Model
     /** @use HasFactory<\Database\Factories\JobFactory> */
     use HasFactory;
 
-    protected $fillable = ['number', 'commission', 'client_id', 'rulebook_id', 'document', 'version', 'title', 'station', 'due_on', 'state', 'asked', 'approved', 'search'];
+    protected $fillable = [
+        'number', 'commission', 'client_id', 'rulebook_id', 'document', 'version', 'title', 'station', 'due_on',
+        'state', 'asked', 'approved', 'search',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -73,7 +76,8 @@ final class Job extends Model
     public function row(): array
     {
         return [
-            'number' => $this->number, 'commission' => $this->commission, 'title' => $this->title, 'client' => $this->client?->name,
+            'number' => $this->number, 'commission' => $this->commission, 'title' => $this->title,
+            'client' => $this->client?->name,
             'station' => $this->station, 'due' => $this->due_on?->toDateString(), 'state' => $this->state,
         ];
     }

@@ -11,6 +11,8 @@ final class KnownClient extends DomainException
 {
     public function __construct(public readonly Client $client)
     {
-        parent::__construct("There is a client “{$client->name}” already. Choose her or him, or give a name that tells them apart.");
+        parent::__construct(
+            "There is a client “{$client->name}” already. Choose her or him, or give a name that tells them apart.",
+        );
     }
 }

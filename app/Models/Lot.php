@@ -52,6 +52,9 @@ final class Lot extends Model
 
     public function held(): Held
     {
-        return new Held($this->id, $this->alloy, $this->fineness, $this->mass_mg, $this->client_id, $this->kind === 'piece' ? ($this->job->client_id ?? 0) : null, $this->kind !== self::UNASSAYED);
+        return new Held(
+            $this->id, $this->alloy, $this->fineness, $this->mass_mg, $this->client_id,
+            $this->kind === 'piece' ? ($this->job->client_id ?? 0) : null, $this->kind !== self::UNASSAYED,
+        );
     }
 }

@@ -58,7 +58,18 @@ final class Movement extends Model
 
     public function made(): Made
     {
-        $made = Made::of($this->kind, array_values(array_map(fn (Posting $posting): Entry => new Entry($posting->lot_id, $this->reverses_id === null ? $posting->milligrams : -$posting->milligrams), $this->postings->all())), $this->reverses_id === null ? $this->loss_mg : -$this->loss_mg);
+        $made = Made::of(
+            $this->kind,
+            array_values(
+                array_map(
+                    fn (Posting $posting): Entry => new Entry(
+                        $posting->lot_id, $this->reverses_id === null ? $posting->milligrams : -$posting->milligrams,
+                    ),
+                    $this->postings->all(),
+                ),
+            ),
+            $this->reverses_id === null ? $this->loss_mg : -$this->loss_mg,
+        );
 
         return $this->reverses_id === null ? $made : $made->reversed();
     }

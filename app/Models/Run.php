@@ -33,7 +33,9 @@ final class Run extends Model
     /** To the microsecond: at 300 times the clock a second is five minutes of its programme. */
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['stages', 'events', 'ready_at', 'started_at', 'ended_at', 'speed', 'counted_min', 'counted_at'];
+    protected $fillable = [
+        'stages', 'events', 'ready_at', 'started_at', 'ended_at', 'speed', 'counted_min', 'counted_at',
+    ];
 
     /** @var array<string, float> */
     protected $attributes = ['counted_min' => 0.0];
@@ -41,7 +43,10 @@ final class Run extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['stages' => 'array', 'events' => 'array', 'ready_at' => 'datetime', 'started_at' => 'datetime', 'ended_at' => 'datetime', 'speed' => 'float', 'counted_min' => 'float', 'counted_at' => 'datetime'];
+        return [
+            'stages' => 'array', 'events' => 'array', 'ready_at' => 'datetime', 'started_at' => 'datetime',
+            'ended_at' => 'datetime', 'speed' => 'float', 'counted_min' => 'float', 'counted_at' => 'datetime',
+        ];
     }
 
     /** @return HasMany<RunFlask, $this> */
@@ -79,8 +84,18 @@ final class Run extends Model
         $settings = Workshop::the()->rulebook->settings();
 
         return new SimulatedKiln(
-            array_map(static fn (array $stage): array => ['to' => (float) $stage['to'], 'minutes' => (float) $stage['minutes']], $this->stages),
-            array_map(static fn (array $event): KilnFault => new KilnFault($event['kind'], (float) $event['from'], $event['to'] === null ? null : (float) $event['to']), $this->events),
+            array_map(
+                static fn (array $stage): array => [
+                    'to' => (float) $stage['to'], 'minutes' => (float) $stage['minutes'],
+                ],
+                $this->stages,
+            ),
+            array_map(
+                static fn (array $event): KilnFault => new KilnFault(
+                    $event['kind'], (float) $event['from'], $event['to'] === null ? null : (float) $event['to'],
+                ),
+                $this->events,
+            ),
             $settings->num('burnout.climb_c_per_min'), $settings->num('burnout.fall_c_per_min'),
         );
     }

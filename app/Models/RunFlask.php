@@ -31,7 +31,9 @@ final class RunFlask extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['steps' => 'array', 'ticks' => 'array', 'diameter' => 'float', 'height' => 'float', 'pour_c' => 'float'];
+        return [
+            'steps' => 'array', 'ticks' => 'array', 'diameter' => 'float', 'height' => 'float', 'pour_c' => 'float',
+        ];
     }
 
     /** @return BelongsTo<Run, $this> */

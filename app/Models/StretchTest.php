@@ -23,9 +23,18 @@ final class StretchTest extends Model
         return ['tested_on' => 'date', 'samples' => 'array'];
     }
 
-    /** @return list<array{form: string, grade: string, samples: int, strain: float, at_joint: int}> what all tests together say of each form and grade */
+    /**
+     * @return list<array{form: string, grade: string, samples: int, strain: float, at_joint: int}> what all tests
+     * together say of each form and grade
+     */
     public static function learned(): array
     {
-        return StretchLog::learned(array_merge(...array_values(self::query()->orderBy('id')->get()->map(static fn (self $test): array => $test->samples)->all())));
+        return StretchLog::learned(
+            array_merge(
+                ...array_values(
+                    self::query()->orderBy('id')->get()->map(static fn (self $test): array => $test->samples)->all(),
+                ),
+            ),
+        );
     }
 }

@@ -31,7 +31,10 @@ final class Workshop extends Model
     /** A day and a half without one is one missed. */
     private const BACKUP_HOURS = 36;
 
-    protected $fillable = ['rulebook_id', 'typed', 'version', 'timezone', 'timezone_agreed', 'backup_folder', 'backed_up_at', 'backup_asked_at', 'backup_tried_at', 'backup_trouble'];
+    protected $fillable = [
+        'rulebook_id', 'typed', 'version', 'timezone', 'timezone_agreed', 'backup_folder', 'backed_up_at',
+        'backup_asked_at', 'backup_tried_at', 'backup_trouble',
+    ];
 
     /** @var list<string> */
     protected $with = ['rulebook'];
@@ -39,7 +42,10 @@ final class Workshop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['typed' => 'array', 'timezone_agreed' => 'boolean', 'backed_up_at' => 'datetime', 'backup_asked_at' => 'datetime', 'backup_tried_at' => 'datetime'];
+        return [
+            'typed' => 'array', 'timezone_agreed' => 'boolean', 'backed_up_at' => 'datetime',
+            'backup_asked_at' => 'datetime', 'backup_tried_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<Rulebook, $this> */
@@ -67,6 +73,9 @@ final class Workshop extends Model
 
     public static function the(): self
     {
-        return self::query()->first() ?? self::query()->create(['rulebook_id' => Rulebook::of(WorkshopSettings::shipped())->id, 'typed' => [], 'version' => 0])->refresh();
+        return self::query()
+            ->first() ?? self::query()
+            ->create(['rulebook_id' => Rulebook::of(WorkshopSettings::shipped())->id, 'typed' => [], 'version' => 0])
+            ->refresh();
     }
 }

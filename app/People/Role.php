@@ -15,7 +15,12 @@ enum Role: string
     /** @return list<string> */
     public function abilities(): array
     {
-        return array_values(array_map(static fn (Ability $ability): string => $ability->value, array_filter(Ability::cases(), $this->may(...))));
+        return array_values(
+            array_map(
+                static fn (Ability $ability): string => $ability->value,
+                array_filter(Ability::cases(), $this->may(...)),
+            ),
+        );
     }
 
     public function may(Ability $ability): bool

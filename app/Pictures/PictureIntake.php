@@ -14,7 +14,9 @@ final class PictureIntake
 {
     public const MOST_BYTES = 25 * 1024 * 1024;
 
-    /** What decodes within the memory that a request may take; the screen scales a larger photograph before it sends it. */
+    /**
+     * What decodes within the memory that a request may take; the screen scales a larger photograph before it sends it.
+     */
     private const MOST_PIXELS = 10_000_000;
 
     private const LONGEST_SIDE = 12_000;
@@ -54,7 +56,9 @@ final class PictureIntake
 
     private function upright(GdImage $image, string $path, string $kind): GdImage
     {
-        $turn = $kind === 'jpg' && function_exists('exif_read_data') ? ((@exif_read_data($path) ?: [])['Orientation'] ?? 1) : 1;
+        $turn = $kind === 'jpg' && function_exists('exif_read_data')
+            ? ((@exif_read_data($path) ?: [])['Orientation'] ?? 1)
+            : 1;
         if (in_array($turn, [2, 4, 5, 7], true)) {
             imageflip($image, in_array($turn, [2, 5, 7], true) ? IMG_FLIP_HORIZONTAL : IMG_FLIP_VERTICAL);
         }
@@ -72,7 +76,9 @@ final class PictureIntake
         if ($longest <= self::LONGEST) {
             return $image;
         }
-        $scaled = imagescale($image, max(1, (int) round(imagesx($image) * self::LONGEST / $longest)), -1, IMG_BILINEAR_FIXED);
+        $scaled = imagescale(
+            $image, max(1, (int) round(imagesx($image) * self::LONGEST / $longest)), -1, IMG_BILINEAR_FIXED,
+        );
 
         return $scaled === false ? $image : $scaled;
     }

@@ -9,7 +9,10 @@ use App\Models\Picture;
 use RuntimeException;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** The pictures' folder. A picture is known by the name that this gave it, the hash of what was written; no other name is a path. */
+/**
+ * The pictures' folder. A picture is known by the name that this gave it, the hash of what was written; no other name
+ * is a path.
+ */
 final class PictureStore
 {
     private const NAME = '/^[0-9a-f]{40}\.(png|jpg|webp)$/';
@@ -66,7 +69,8 @@ final class PictureStore
 
         return new BinaryFileResponse($path, 200, [
             'Content-Type' => self::KINDS[pathinfo($file, PATHINFO_EXTENSION)], 'Content-Disposition' => 'inline',
-            'Cache-Control' => 'private, max-age=31536000, immutable', 'Content-Security-Policy' => "default-src 'none'",
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+            'Content-Security-Policy' => "default-src 'none'",
         ], false);
     }
 }

@@ -21,6 +21,8 @@ final class Refused extends DomainException
 
     public static function tooManyPixels(float $megapixels): self
     {
-        return new self(sprintf('This has %.0f megapixels, or a side over 12,000; up to 10 megapixels are accepted.', $megapixels));
+        return new self(
+            sprintf('This has %.0f megapixels, or a side over 12,000; up to 10 megapixels are accepted.', $megapixels),
+        );
     }
 }

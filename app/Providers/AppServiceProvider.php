@@ -37,12 +37,16 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(5)->by('name|'.(is_string($request->input('name')) ? $request->input('name') : '').'|'.$request->ip()),
+            Limit::perMinute(5)->by(
+                'name|'.(is_string($request->input('name')) ? $request->input('name') : '').'|'.$request->ip(),
+            ),
             Limit::perMinute(20)->by('from|'.$request->ip()),
         ]);
         // A page with twelve photographs is one look: each kind of asking is counted by itself.
         foreach (['look-view' => 60, 'look-answer' => 12, 'look-picture' => 600] as $name => $most) {
-            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($most)->by($name.'|'.$request->ip()));
+            RateLimiter::for($name,
+                static fn (Request $request): Limit => Limit::perMinute($most)->by($name.'|'.$request->ip()),
+            );
         }
     }
 }

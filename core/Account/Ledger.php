@@ -58,7 +58,9 @@ final readonly class Ledger
             $posting->milligrams < 0 ? $from[] = $this->lots[$posting->lot] : $to[] = $this->lots[$posting->lot];
         }
         $clients = array_unique(array_filter(array_map(static fn (Lot $lot): ?int => $lot->owner, $from), is_int(...)));
-        if ($movement->kind === MovementKind::Return && (count($clients) !== 1 || in_array(null, array_map(static fn (Lot $lot): ?int => $lot->owner, $from), true))) {
+        if ($movement->kind === MovementKind::Return
+            && (count($clients) !== 1
+                || in_array(null, array_map(static fn (Lot $lot): ?int => $lot->owner, $from), true))) {
             throw MetalRefused::owners();
         }
         if ($clients === [] || $to === []) {
@@ -107,10 +109,15 @@ final readonly class Ledger
         if ($movement->kind === MovementKind::Melt) {
             $this->keepFineMetal($movement);
         }
-        if (in_array($movement->kind, [MovementKind::Melt, MovementKind::Correct, MovementKind::Receive, MovementKind::Sweeps], true)) {
+        if (in_array(
+            $movement->kind, [MovementKind::Melt, MovementKind::Correct, MovementKind::Receive, MovementKind::Sweeps],
+            true,
+        )) {
             return;
         }
-        $alloys = array_unique(array_map(fn (Posting $posting): string => $this->lots[$posting->lot]->alloy, $movement->postings));
+        $alloys = array_unique(
+            array_map(fn (Posting $posting): string => $this->lots[$posting->lot]->alloy, $movement->postings),
+        );
         if (count($alloys) > 1 && $movement->kind->outside() === null) {
             throw MetalRefused::alloys();
         }

@@ -21,6 +21,9 @@ final readonly class Lot
 
     public function changed(int $milligrams): self
     {
-        return new self($this->id, $this->alloy, $this->fineness, $this->mass + $milligrams, $this->owner, $this->pieceOf, $this->assayed);
+        return new self(
+            $this->id, $this->alloy, $this->fineness, $this->mass + $milligrams, $this->owner, $this->pieceOf,
+            $this->assayed,
+        );
     }
 }

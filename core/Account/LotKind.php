@@ -35,7 +35,9 @@ enum LotKind: string
     /** @return list<string> kinds of which metal may be taken */
     public static function atHand(): array
     {
-        return array_values(array_filter(self::names(), static fn (string $name): bool => self::from($name)->isAtHand()));
+        return array_values(
+            array_filter(self::names(), static fn (string $name): bool => self::from($name)->isAtHand()),
+        );
     }
 
     /**

@@ -16,12 +16,22 @@ final class MetalRefused extends DomainException
 
     public static function outOfBalance(MovementKind $kind, int $off): self
     {
-        return new self(sprintf('This does not balance: %.3f g is %s. What goes in comes out, or is said to be lost (%s).', abs($off) / 1000, $off > 0 ? 'too much' : 'missing', $kind->value));
+        return new self(
+            sprintf(
+                'This does not balance: %.3f g is %s. What goes in comes out, or is said to be lost (%s).',
+                abs($off) / 1000, $off > 0 ? 'too much' : 'missing', $kind->value,
+            ),
+        );
     }
 
     public static function overdrawn(Lot $lot, int $milligrams): self
     {
-        return new self(sprintf('There is only %.3f g of this lot of %s, and %.3f g is asked of it.', $lot->mass / 1000, $lot->alloy, -$milligrams / 1000));
+        return new self(
+            sprintf(
+                'There is only %.3f g of this lot of %s, and %.3f g is asked of it.', $lot->mass / 1000, $lot->alloy,
+                -$milligrams / 1000,
+            ),
+        );
     }
 
     public static function unknownLot(int $id): self
@@ -41,7 +51,13 @@ final class MetalRefused extends DomainException
 
     public static function fineness(float $from, Lot $into): self
     {
-        return new self(sprintf('Melted together these are %.3f fine, and the lot they go into is %.3f. Add fine metal or master alloy, or melt into a lot of that fineness.', $from, $into->fineness));
+        return new self(
+            sprintf(
+                'Melted together these are %.3f fine, and the lot they go into is %.3f. Add fine metal or master '
+                    .'alloy, or melt into a lot of that fineness.',
+                $from, $into->fineness,
+            ),
+        );
     }
 
     public static function alloys(): self

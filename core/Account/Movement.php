@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Account;
 
-/** One movement of metal. It balances to the milligram, is never edited, and only ever reversed. Source: workbook 14. */
+/**
+ * One movement of metal. It balances to the milligram, is never edited, and only ever reversed. Source: workbook 14.
+ */
 final readonly class Movement
 {
     /**
@@ -13,11 +15,17 @@ final readonly class Movement
      *
      * @throws MetalRefused when it does not balance
      */
-    private function __construct(public MovementKind $kind, public array $postings, public int $loss, public bool $reverses = false)
+    private function __construct(
+        public MovementKind $kind, public array $postings, public int $loss, public bool $reverses = false,
+    )
     {
         $sum = array_sum(array_map(static fn (Posting $posting): int => $posting->milligrams, $postings));
         $sign = $reverses ? -1 : 1;
-        if ($postings === [] || count(array_unique(array_map(static fn (Posting $posting): int => $posting->lot, $postings))) !== count($postings) || array_filter($postings, static fn (Posting $posting): bool => $posting->milligrams === 0) !== []) {
+        if ($postings === []
+            || count(
+                array_unique(array_map(static fn (Posting $posting): int => $posting->lot, $postings)),
+            ) !== count($postings)
+            || array_filter($postings, static fn (Posting $posting): bool => $posting->milligrams === 0) !== []) {
             throw MetalRefused::emptyPosting();
         }
         if (! $reverses && $loss < 0) {
@@ -27,7 +35,9 @@ final readonly class Movement
         $balances = match (true) {
             $outside === null => $sum + $loss === 0 && ($loss === 0 || $kind->loses()),
             $outside === 0 => $loss === 0,
-            default => $loss === 0 && $sum * $outside * $sign > 0 && array_filter($postings, static fn (Posting $posting): bool => $posting->milligrams * $outside * $sign < 0) === [],
+            default => $loss === 0 && $sum * $outside * $sign > 0 && array_filter(
+                $postings, static fn (Posting $posting): bool => $posting->milligrams * $outside * $sign < 0,
+            ) === [],
         };
         if (! $balances) {
             throw MetalRefused::outOfBalance($kind, $sum + $loss);
@@ -47,6 +57,13 @@ final readonly class Movement
     /** The movement that takes this one back. */
     public function reversed(): self
     {
-        return new self($this->kind, array_map(static fn (Posting $posting): Posting => new Posting($posting->lot, -$posting->milligrams), $this->postings), -$this->loss, ! $this->reverses);
+        return new self(
+            $this->kind,
+            array_map(
+                static fn (Posting $posting): Posting => new Posting($posting->lot, -$posting->milligrams),
+                $this->postings,
+            ),
+            -$this->loss, ! $this->reverses,
+        );
     }
 }

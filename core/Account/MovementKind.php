@@ -17,7 +17,10 @@ enum MovementKind: string
     case Deliver = 'deliver';
     case Correct = 'correct';
 
-    /** Whether metal comes from outside (1), goes outside (−1), either (0, a correction), or stays among the lots (null). */
+    /**
+     * Whether metal comes from outside (1), goes outside (−1), either (0, a correction), or stays among the lots
+     * (null).
+     */
     public function outside(): ?int
     {
         return match ($this) {

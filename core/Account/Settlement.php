@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace HotSprue\Account;
 
-/** How the lots of a finished piece leave the account: what finishing took off is lost, the rest goes with it. Milligrams. */
+/**
+ * How the lots of a finished piece leave the account: what finishing took off is lost, the rest goes with it.
+ * Milligrams.
+ */
 final readonly class Settlement
 {
     /**

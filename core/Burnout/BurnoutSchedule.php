@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Burnout;
 
-/** A burnout programme as taught; stages are minutes and °C, the last is the pouring temperature. Source: workbook 9. */
+/**
+ * A burnout programme as taught; stages are minutes and °C, the last is the pouring temperature. Source: workbook 9.
+ */
 enum BurnoutSchedule: string
 {
     case Short = 'short';
@@ -35,11 +37,21 @@ enum BurnoutSchedule: string
     public function stages(): array
     {
         return match ($this) {
-            self::Short => [['dry', 60, 149], ['wax out', 60, 371], ['burn clean', 120, 732], ['to pouring heat', 120, null]],
-            self::Medium => [['dry', 120, 149], ['wax out', 120, 371], ['burn clean', 180, 732], ['to pouring heat', 120, null]],
-            self::Long => [['dry', 120, 149], ['wax out', 120, 371], ['char', 120, 482], ['burn clean', 240, 732], ['to pouring heat', 120, null]],
+            self::Short => [
+                ['dry', 60, 149], ['wax out', 60, 371], ['burn clean', 120, 732], ['to pouring heat', 120, null],
+            ],
+            self::Medium => [
+                ['dry', 120, 149], ['wax out', 120, 371], ['burn clean', 180, 732], ['to pouring heat', 120, null],
+            ],
+            self::Long => [
+                ['dry', 120, 149], ['wax out', 120, 371], ['char', 120, 482], ['burn clean', 240, 732],
+                ['to pouring heat', 120, null],
+            ],
             self::ThreeStep => [['wax out', 120, 260], ['burn clean', 180, 649], ['to pouring heat', 90, null]],
-            self::Overnight => [['dry', 180, 149], ['wax out', 180, 371], ['char', 120, 482], ['burn clean', 240, 732], ['to pouring heat', 120, null]],
+            self::Overnight => [
+                ['dry', 180, 149], ['wax out', 180, 371], ['char', 120, 482], ['burn clean', 240, 732],
+                ['to pouring heat', 120, null],
+            ],
         };
     }
 

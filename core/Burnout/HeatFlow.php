@@ -39,7 +39,9 @@ final class HeatFlow
     /** @var list<float> mass of each shell, kg a metre of cylinder */
     private array $masses = [];
 
-    /** @var list<float> conductance across each shell's outer face, W/K a metre; the last from its middle to the wall */
+    /**
+     * @var list<float> conductance across each shell's outer face, W/K a metre; the last from its middle to the wall
+     */
     private array $faces = [];
 
     /** Area of the wall, m² a metre. */
@@ -50,10 +52,15 @@ final class HeatFlow
 
     public float $heatTaken = 0.0;
 
-    public function __construct(float $diameter, float $waterPer100, private readonly float $emissivity = 0.85, float $boundWater = 0.06, private readonly int $nodes = 40)
+    public function __construct(
+        float $diameter, float $waterPer100, private readonly float $emissivity = 0.85, float $boundWater = 0.06,
+        private readonly int $nodes = 40,
+    )
     {
         $shell = $diameter / 2 / $nodes;
-        foreach ([[self::BOIL, max(0.0, $waterPer100 / 100 - $boundWater)], [self::CALCINE, $boundWater]] as [[$from, $to, $heat], $water]) {
+        foreach ([
+            [self::BOIL, max(0.0, $waterPer100 / 100 - $boundWater)], [self::CALCINE, $boundWater],
+        ] as [[$from, $to, $heat], $water]) {
             if ($water > 0.0) {
                 $this->latents[] = [$from, $to, $water * $heat];
             }
@@ -106,13 +113,19 @@ final class HeatFlow
         $place = $radius / $outer * $this->nodes - 0.5;
         $low = (int) max(0, min($this->nodes - 2, floor($place)));
 
-        return $this->temperatures[$low] + ($this->temperatures[$low + 1] - $this->temperatures[$low]) * max(0.0, min(1.0, $place - $low));
+        return $this->temperatures[$low] + ($this->temperatures[$low + 1] - $this->temperatures[$low]) * max(
+            0.0, min(1.0, $place - $low),
+        );
     }
 
     /** Heat held above room temperature, J a metre. */
     public function held(): float
     {
-        return array_sum(array_map(static fn (float $mass, float $enthalpy): float => $mass * $enthalpy, $this->masses, $this->enthalpies));
+        return array_sum(
+            array_map(
+                static fn (float $mass, float $enthalpy): float => $mass * $enthalpy, $this->masses, $this->enthalpies,
+            ),
+        );
     }
 
     /**
@@ -143,7 +156,8 @@ final class HeatFlow
         $last = $n - 1;
         $upper = $right = $held;
         $outside = 0.0;
-        // Newton's steps on the enthalpy, written out in line, since this runs some hundred thousand times in a long burnout.
+        // Newton's steps on the enthalpy, written out in line, since this runs some hundred thousand times in a long
+        // burnout.
         for ($round = 0; $round < 30; $round++) {
             $worst = $inner = 0.0;
             $surface = $this->surface($kiln, $this->wallBetween($kiln, $guess[$last])) * $this->wallArea;

@@ -34,7 +34,9 @@ final class PourTemperatures implements Calculation
                 Field::length('thinnest', 'the thinnest section, as cast')->optional(),
             ],
             [
-                Output::of(Quantity::Temperature, 'flask_temperature', 'flask at the pour')->called('flask at the pour'),
+                Output::of(
+                    Quantity::Temperature, 'flask_temperature', 'flask at the pour',
+                )->called('flask at the pour'),
                 Output::of(Quantity::Temperature, 'metal_low', 'least temperature of the metal')->called('metal, from'),
                 Output::of(Quantity::Temperature, 'metal_high', 'most temperature of the metal')->called('metal, to'),
             ],
@@ -51,7 +53,10 @@ final class PourTemperatures implements Calculation
         $alloy = Alloy::named($input->text('alloy'), $settings);
         $answer = AnswerBuilder::of($this, $input);
         if ($alloy->flask === null || ! $alloy->isForGypsum()) {
-            return $answer->find(Level::Stop, 'not-for-gypsum', 'alloy', "{$alloy->label} is not poured into gypsum investment.", 'Fabricate it, or send it out to be cast.')->answer();
+            return $answer->find(
+                Level::Stop, 'not-for-gypsum', 'alloy', "{$alloy->label} is not poured into gypsum investment.",
+                'Fabricate it, or send it out to be cast.',
+            )->answer();
         }
         $thinnest = $input->has('thinnest') ? $input->num('thinnest') : null;
         $shift = match (true) {
@@ -62,13 +67,42 @@ final class PourTemperatures implements Calculation
         };
         [$low, $high] = [$alloy->superheatLow ?? 50.0, $alloy->superheatHigh ?? 80.0];
         $answer
-            ->work('flask_temperature', $alloy->flask + $shift, Formula::of('{the alloy’s flask temperature} + {shift for thinness}', ['the alloy’s flask temperature' => $alloy->flask, 'shift for thinness' => $shift]), uses: ['alloy', 'thinnest'], because: 'a thin section freezes before it fills, a thick one comes out coarse: under 1 mm hotter by 40, over 2.5 mm cooler by 40')
-            ->work('metal_low', $alloy->liquidus + $low, Formula::of('{liquidus} + {least superheat}', ['liquidus' => $alloy->liquidus, 'least superheat' => $low]), uses: ['alloy'], because: 'hot enough to run')
-            ->work('metal_high', $alloy->liquidus + $high, Formula::of('{liquidus} + {most superheat}', ['liquidus' => $alloy->liquidus, 'most superheat' => $high]), uses: ['alloy'], because: 'hotter takes up gas and eats the mould');
+            ->work(
+                'flask_temperature', $alloy->flask + $shift,
+                Formula::of(
+                    '{the alloy’s flask temperature} + {shift for thinness}',
+                    ['the alloy’s flask temperature' => $alloy->flask, 'shift for thinness' => $shift],
+                ),
+                uses: ['alloy', 'thinnest'],
+                because: 'a thin section freezes before it fills, a thick one comes out coarse: under 1 mm hotter by '
+                    .'40, over 2.5 mm cooler by 40',
+            )
+            ->work(
+                'metal_low', $alloy->liquidus + $low,
+                Formula::of(
+                    '{liquidus} + {least superheat}', ['liquidus' => $alloy->liquidus, 'least superheat' => $low],
+                ),
+                uses: ['alloy'], because: 'hot enough to run',
+            )
+            ->work(
+                'metal_high', $alloy->liquidus + $high,
+                Formula::of(
+                    '{liquidus} + {most superheat}', ['liquidus' => $alloy->liquidus, 'most superheat' => $high],
+                ),
+                uses: ['alloy'], because: 'hotter takes up gas and eats the mould',
+            );
         if ($alloy->liquidus + $low > 1260 + 1e-9) {
-            $answer->find(Level::Stop, 'too-hot-for-gypsum', 'alloy', sprintf('Poured at %.0f °C, over 1260: gypsum breaks down against it.', $alloy->liquidus + $low), 'Use a phosphate-bonded investment by its own sheet, or another alloy.');
+            $answer->find(
+                Level::Stop, 'too-hot-for-gypsum', 'alloy',
+                sprintf('Poured at %.0f °C, over 1260: gypsum breaks down against it.', $alloy->liquidus + $low),
+                'Use a phosphate-bonded investment by its own sheet, or another alloy.',
+            );
         } elseif ($alloy->liquidus + $low > 1150 + 1e-9) {
-            $answer->find(Level::Caution, 'hot-for-gypsum', 'alloy', sprintf('Poured at %.0f °C, over 1150: gypsum begins to break down.', $alloy->liquidus + $low), 'Pour at the lower end, with the flask no hotter than it must be.');
+            $answer->find(
+                Level::Caution, 'hot-for-gypsum', 'alloy',
+                sprintf('Poured at %.0f °C, over 1150: gypsum begins to break down.', $alloy->liquidus + $low),
+                'Pour at the lower end, with the flask no hotter than it must be.',
+            );
         }
 
         return $answer->answer();

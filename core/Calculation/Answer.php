@@ -60,7 +60,10 @@ final readonly class Answer
         return null;
     }
 
-    /** @return array{sheet: string, results: object, working: list<array<string, mixed>>, findings: list<array<string, mixed>>} */
+    /**
+     * @return array{sheet: string, results: object, working: list<array<string, mixed>>, findings: list<array<string,
+     * mixed>>}
+     */
     public function toArray(): array
     {
         return [

@@ -33,17 +33,23 @@ final class AnswerBuilder
     {
         $value = $this->results[$result]['value'] ?? null;
 
-        return is_float($value) || is_int($value) ? (float) $value : throw new LogicException("{$result} was not given before");
+        return is_float($value) || is_int($value) ? (float) $value : throw new LogicException(
+            "{$result} was not given before",
+        );
     }
 
     /** A result that needs no working. */
     public function give(string $result, mixed $value): self
     {
-        $output = $this->calculation->result($result) ?? throw new LogicException("{$this->calculation->name} declares no result {$result}");
+        $output = $this->calculation->result($result) ?? throw new LogicException(
+            "{$this->calculation->name} declares no result {$result}",
+        );
         if (is_float($value) && ! is_finite($value)) {
             throw BadInput::notFinite($result);
         }
-        $this->results[$result] = ['value' => $value, 'unit' => is_array($value) || is_string($value) ? null : $output->quantity->unit()];
+        $this->results[$result] = [
+            'value' => $value, 'unit' => is_array($value) || is_string($value) ? null : $output->quantity->unit(),
+        ];
 
         return $this;
     }
@@ -84,7 +90,9 @@ final class AnswerBuilder
     }
 
     /** @param array<string, float|int|string|bool> $set */
-    public function find(Level $level, string $code, string $about, string $message, string $remedy, array $set = []): self
+    public function find(
+        Level $level, string $code, string $about, string $message, string $remedy, array $set = [],
+    ): self
     {
         if (! isset($this->calculation->findings[$code])) {
             throw new LogicException("{$this->calculation->name} declares no finding {$code}");

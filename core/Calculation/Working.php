@@ -22,8 +22,10 @@ final readonly class Working
     public function toArray(): array
     {
         return [
-            'result' => $this->result, 'formula' => $this->formula->words(), 'with' => $this->formula->line(), 'because' => $this->because,
-            'source' => $this->source, 'used' => (object) array_map(static fn (Origin $origin): string => $origin->value, $this->used),
+            'result' => $this->result, 'formula' => $this->formula->words(), 'with' => $this->formula->line(),
+            'because' => $this->because,
+            'source' => $this->source,
+            'used' => (object) array_map(static fn (Origin $origin): string => $origin->value, $this->used),
         ];
     }
 }

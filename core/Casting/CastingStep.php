@@ -30,20 +30,26 @@ enum CastingStep: string
     public function done(): string
     {
         return match ($this) {
-            self::Invest => 'invested', self::Stand => 'has stood', self::Load => 'in the kiln', self::Burn => 'burnt out',
+            self::Invest => 'invested', self::Stand => 'has stood', self::Load => 'in the kiln',
+            self::Burn => 'burnt out',
             self::Pour => 'poured', self::Cool => 'cooled', self::Quench => 'quenched', self::Clean => 'clean',
         };
     }
 
     /**
-     * What must be seen to before the torch is lit, by the way it is poured; of a run, whatever way. Source: workbook 10.
+     * What must be seen to before the torch is lit, by the way it is poured; of a run, whatever way. Source: workbook
+     * 10.
      *
      * @return list<string>
      */
     public static function safety(?string $method = null): array
     {
         $spun = ['arm balanced', 'flask seated with its spacer', 'torch off after release'];
-        $steps = ['arm balanced', 'crucible glazed and warm', 'a pinch of flux', 'metal clean and weighed', 'flask seated with its spacer', 'metal rolling and bright', 'torch off after release', 'wait, and stand clear'];
+        $steps = [
+            'arm balanced', 'crucible glazed and warm', 'a pinch of flux', 'metal clean and weighed',
+            'flask seated with its spacer', 'metal rolling and bright', 'torch off after release',
+            'wait, and stand clear',
+        ];
 
         return $method === null || $method === 'spin' ? $steps : array_values(array_diff($steps, $spun));
     }

@@ -9,7 +9,8 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Workshop\WorkshopSettings;
 
 /**
- * One burnout for several flasks: the programme of the widest to the hottest pour, then down to each cooler one in turn.
+ * One burnout for several flasks: the programme of the widest to the hottest pour, then down to each cooler one in
+ * turn.
  * Temperatures in °C, times in minutes. Source: workbook 9.
  */
 final class KilnStages
@@ -36,7 +37,10 @@ final class KilnStages
         $fall = $settings->num('burnout.fall_c_per_min');
         foreach (array_slice($pours, 1) as $lower) {
             $before = $stages[count($stages) - 1]['to'];
-            $stages[] = ['name' => sprintf('to %.0f', $lower), 'to' => $lower, 'minutes' => ($before - $lower) / $fall + $settings->num('burnout.wait')];
+            $stages[] = [
+                'name' => sprintf('to %.0f', $lower), 'to' => $lower,
+                'minutes' => ($before - $lower) / $fall + $settings->num('burnout.wait'),
+            ];
         }
 
         return $stages;

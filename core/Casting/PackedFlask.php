@@ -9,7 +9,14 @@ use HotSprue\Fields\BadInput;
 use HotSprue\Tree\TreePack;
 use HotSprue\Workshop\WorkshopSettings;
 
-/** Jobs on one tree in the smallest flask that holds it. Lengths in mm, temperature in °C. Source: workbook 8, flask. */
+/**
+ * Jobs on one tree in the smallest flask that holds it. Lengths in mm, temperature in °C. Source: workbook 8, flask.
+ *
+ * @phpstan-type Pattern array{
+ *     number: int, title: string, alloy: string, pour_c: float, across: float, deep: float,
+ *     volume: float, gates: float,
+ * }
+ */
 final readonly class PackedFlask
 {
     /** @param list<int> $jobs numbers of the jobs in it */
@@ -23,7 +30,7 @@ final readonly class PackedFlask
     ) {}
 
     /**
-     * @param  non-empty-list<array{number: int, alloy: string, pour_c: float, across: float, deep: float, volume: float, gates: float}>  $patterns
+     * @param  non-empty-list<Pattern>  $patterns
      * @param  string  $field  where a refusal is shown
      *
      * @throws BadInput where they cannot share a flask, or none holds them
@@ -47,7 +54,7 @@ final readonly class PackedFlask
     }
 
     /**
-     * @param  array{number: int, alloy: string, pour_c: float, across: float, deep: float, volume: float, gates: float}  $pattern
+     * @param  Pattern  $pattern
      * @return array<string, mixed>
      */
     private static function onTree(array $pattern): array

@@ -43,8 +43,13 @@ final class Sharing
     private static function whyNot(array $a, array $b): ?string
     {
         return match (true) {
-            $a['alloy'] !== $b['alloy'] => sprintf('%d is %s and %d is %s', $a['number'], str_replace('-', ' ', $a['alloy']), $b['number'], str_replace('-', ' ', $b['alloy'])),
-            abs($a['pour_c'] - $b['pour_c']) > self::SAME => sprintf('%d wants the flask at %.0f °C and %d at %.0f', $a['number'], $a['pour_c'], $b['number'], $b['pour_c']),
+            $a['alloy'] !== $b['alloy'] => sprintf(
+                '%d is %s and %d is %s', $a['number'], str_replace('-', ' ', $a['alloy']), $b['number'],
+                str_replace('-', ' ', $b['alloy']),
+            ),
+            abs($a['pour_c'] - $b['pour_c']) > self::SAME => sprintf(
+                '%d wants the flask at %.0f °C and %d at %.0f', $a['number'], $a['pour_c'], $b['number'], $b['pour_c'],
+            ),
             default => null,
         };
     }

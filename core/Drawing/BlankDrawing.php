@@ -27,8 +27,14 @@ final class BlankDrawing
             $shape->form === 'round-tube'
                 ? $view->circle(0, 0, $half, 'ghost')
                 : $view->path($shape->isBlock()
-                    ? sprintf('M%.3F %.3F h%.3F v%.3F h%.3F Z', -$half, -$shape->above, $shape->across, $shape->tall, -$shape->across)
-                    : sprintf('M%.3F 0 V%.3F H%.3F V0 A%.3F %.3F 0 0 1 %.3F 0 Z', -$half, -$shape->above, $half, $half, $half, -$half), 'ghost');
+                    ? sprintf(
+                        'M%.3F %.3F h%.3F v%.3F h%.3F Z', -$half, -$shape->above, $shape->across, $shape->tall,
+                        -$shape->across,
+                    )
+                    : sprintf(
+                        'M%.3F 0 V%.3F H%.3F V0 A%.3F %.3F 0 0 1 %.3F 0 Z', -$half, -$shape->above, $half, $half, $half,
+                        -$half,
+                    ), 'ghost');
             if (! $shape->isBlock()) {
                 $view->circle(0, 0, $shape->bore / 2, 'ghost');
             }

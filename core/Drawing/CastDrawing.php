@@ -20,7 +20,9 @@ final class CastDrawing
         foreach (['expected_mass' => 'expected', 'casting_mass' => 'weighed'] as $name => $label) {
             $y = $name === 'expected_mass' ? 2 : 12;
             $long = 40 * $input->num($name) / $most;
-            $view->rect(0, $y, $long, 5, $name === 'expected_mass' ? 'ghost' : 'fill-metal')->text(0, $y + 8.2, sprintf('%s %.2f g', $label, $input->num($name)), 'start', 'small');
+            $view->rect(0, $y, $long, 5, $name === 'expected_mass' ? 'ghost' : 'fill-metal')->text(
+                0, $y + 8.2, sprintf('%s %.2f g', $label, $input->num($name)), 'start', 'small',
+            );
         }
 
         return [$view];

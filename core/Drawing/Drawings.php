@@ -19,7 +19,10 @@ final class Drawings
             'form.band' => FormDrawing::views($input, $answer),
             'wax.dimensions' => WaxDrawing::views($input, $answer),
             'stone.outline', 'seat.claw', 'layout.halo' => StonePlan::views([$answer->sheet => [$input, $answer]]),
-            'seat.bezel' => [...StonePlan::views([$answer->sheet => [$input, $answer]]), ...SeatDrawing::bezel($input, $answer, $settings)],
+            'seat.bezel' => [
+                ...StonePlan::views([$answer->sheet => [$input, $answer]]),
+                ...SeatDrawing::bezel($input, $answer, $settings),
+            ],
             'seat.depth' => SeatDrawing::band($input, $answer, $settings),
             'layout.row' => RowDrawing::views($input, $answer),
             'layout.grid' => GridDrawing::views($input, $answer),

@@ -10,7 +10,10 @@ final class DxfWriter
     public static function write(View $view): string
     {
         $data = $view->toArray();
-        $pairs = [[0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [9, '$INSUNITS'], [70, 4], [0, 'ENDSEC'], [0, 'SECTION'], [2, 'ENTITIES']];
+        $pairs = [
+            [0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [9, '$INSUNITS'], [70, 4], [0, 'ENDSEC'],
+            [0, 'SECTION'], [2, 'ENTITIES'],
+        ];
         foreach ($data['shapes'] as $shape) {
             if (! str_starts_with((string) $shape['style'], 'fill-')) {
                 $pairs = [...$pairs, ...self::entity($shape)];
@@ -18,9 +21,20 @@ final class DxfWriter
         }
         // The check bar of 50 mm, under everything.
         [$x, $y, , $high] = $data['box'];
-        $pairs = [...$pairs, ...self::line($x + 3, $y + $high + 3, $x + 53, $y + $high + 3, 'checkbar'), [0, 'ENDSEC'], [0, 'EOF']];
+        $pairs = [
+            ...$pairs, ...self::line($x + 3, $y + $high + 3, $x + 53, $y + $high + 3, 'checkbar'), [0, 'ENDSEC'],
+            [0, 'EOF'],
+        ];
 
-        return implode('', array_map(static fn (array $pair): string => sprintf("%3d\n%s\n", $pair[0], is_float($pair[1]) ? sprintf('%.5F', $pair[1]) : $pair[1]), $pairs));
+        return implode(
+            '',
+            array_map(
+                static fn (array $pair): string => sprintf(
+                    "%3d\n%s\n", $pair[0], is_float($pair[1]) ? sprintf('%.5F', $pair[1]) : $pair[1],
+                ),
+                $pairs,
+            ),
+        );
     }
 
     /**
@@ -33,10 +47,27 @@ final class DxfWriter
 
         return match ($shape['kind']) {
             'line' => self::line($shape['x1'], $shape['y1'], $shape['x2'], $shape['y2'], $layer),
-            'circle' => [[0, 'CIRCLE'], [8, $layer], [10, (float) $shape['cx']], [20, -(float) $shape['cy']], [30, 0.0], [40, (float) $shape['r']]],
-            'path' => array_merge(...array_map(static fn (array $run): array => self::polyline($run['points'], $run['closed'], $layer), PathPoints::of((string) $shape['d']))),
+            'circle' => [
+                [0, 'CIRCLE'], [8, $layer], [10, (float) $shape['cx']], [20, -(float) $shape['cy']], [30, 0.0],
+                [40, (float) $shape['r']],
+            ],
+            'path' => array_merge(
+                ...array_map(
+                    static fn (array $run): array => self::polyline($run['points'], $run['closed'], $layer),
+                    PathPoints::of((string) $shape['d']),
+                ),
+            ),
             // R12 knows no letters beyond ASCII: others are written by their code.
-            default => [[0, 'TEXT'], [8, $layer], [10, (float) $shape['x']], [20, -(float) $shape['y']], [30, 0.0], [40, 2.2], [1, (string) preg_replace_callback('/[^\x20-\x7E]/u', static fn (array $found): string => sprintf('\\U+%04X', mb_ord($found[0])), (string) $shape['text'])]],
+            default => [
+                [0, 'TEXT'], [8, $layer], [10, (float) $shape['x']], [20, -(float) $shape['y']], [30, 0.0], [40, 2.2],
+                [
+                    1,
+                    (string) preg_replace_callback(
+                        '/[^\x20-\x7E]/u', static fn (array $found): string => sprintf('\\U+%04X', mb_ord($found[0])),
+                        (string) $shape['text'],
+                    ),
+                ],
+            ],
         };
     }
 

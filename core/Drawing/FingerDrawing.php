@@ -22,7 +22,9 @@ final class FingerDrawing
             ->result('inner_diameter', 'inside diameter', [0, 0], [[-$r, 0], [$r, 0]])
             ->input('size', 'the finger', [0, $r + 5]);
         $marks = $answer->value('marks');
-        $stick = (new View('sticks', 'Nearest marks, mm round from the finger', 'side', [0, 0, 40, 33], 1))->line(20, 1, 20, 32, 'measure');
+        $stick = (new View('sticks', 'Nearest marks, mm round from the finger', 'side', [0, 0, 40, 33], 1))->line(
+            20, 1, 20, 32, 'measure',
+        );
         $names = ['iso' => 'EU', 'us' => 'US', 'uk' => 'UK', 'jp' => 'JP', 'ch' => 'CH'];
         foreach (is_array($marks) ? $marks : [] as $row => $mark) {
             $y = 5 + $row * 5.6;

@@ -35,9 +35,14 @@ final class FlaskDrawing
             ->circle(0, $ring, $across / 2, 'thin')
             ->circle(0, $ring, max(1.0, $across / 2 - $across * 0.11), 'hole')
             ->circle(0, $ring, max(1.0, $across / 2 - $across * 0.11), 'thin')
-            ->rect(-$across * self::HEAD / 2, -$sprue - $tall, $across * self::HEAD, $head, $head > 0.0 ? 'fill-wax' : 'hole')
+            ->rect(
+                -$across * self::HEAD / 2, -$sprue - $tall, $across * self::HEAD, $head,
+                $head > 0.0 ? 'fill-wax' : 'hole',
+            )
             ->result('end_margin', 'to the end', [$boxes, -$h + 8], [[0, -$h], [0, -$sprue - $tall]])
-            ->result('wall_margin', 'to the wall', [$boxes, min($ring, -$h / 2)], [[$across / 2, $ring], [$d / 2, $ring]])
+            ->result(
+                'wall_margin', 'to the wall', [$boxes, min($ring, -$h / 2)], [[$across / 2, $ring], [$d / 2, $ring]],
+            )
             ->input('flask', 'flask', [$boxes, -8], [], $flask)];
     }
 }

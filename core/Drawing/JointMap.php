@@ -25,19 +25,33 @@ final class JointMap
         $view = new View('joints', 'Parts and joints', 'main', [-78, -36, 156, 88]);
         $beside = [];
         foreach ($input->rows('joints') as $joint) {
-            $ends = array_map(static fn (string $part): array => $places[$part], array_values(array_filter((array) $joint['parts'], is_string(...))));
+            $ends = array_map(
+                static fn (string $part): array => $places[$part],
+                array_values(array_filter((array) $joint['parts'], is_string(...))),
+            );
             $pair = json_encode($joint['parts']);
             $beside[$pair] = ($beside[$pair] ?? -1) + 1;
-            self::joint($view, $ends, $beside[$pair], in_array($joint['id'], $clash, true) ? 'hot' : ($joint['cold'] === true ? 'ghost' : 'outline'), (string) $joint['id'], $heats[$joint['id']] ?? null);
+            self::joint(
+                $view, $ends, $beside[$pair],
+                in_array($joint['id'], $clash, true) ? 'hot' : ($joint['cold'] === true ? 'ghost' : 'outline'),
+                (string) $joint['id'], $heats[$joint['id']] ?? null,
+            );
         }
         foreach ($parts as $id => $mass) {
             [$x, $y] = $places[(string) $id];
             $radius = self::radius($mass);
             $view->circle($x, $y, $radius, 'fill-metal')->circle($x, $y, $radius)
-                ->text($x, $y === 0.0 ? $y + 1 : ($y > 0 ? $y + $radius + 3.6 : $y - $radius - 1.6), (string) $id, 'middle', 'label');
+                ->text(
+                    $x, $y === 0.0 ? $y + 1 : ($y > 0 ? $y + $radius + 3.6 : $y - $radius - 1.6), (string) $id,
+                    'middle', 'label',
+                );
         }
 
-        return [$view->input('step_c', 'step between grades', [-56, 44])->input('margin_c', 'under every solidus', [0, 44])->result('least_margin', 'nearest to melting', [56, 44])];
+        return [
+            $view->input('step_c', 'step between grades', [-56, 44])
+                ->input('margin_c', 'under every solidus', [0, 44])
+                ->result('least_margin', 'nearest to melting', [56, 44]),
+        ];
     }
 
     private static function radius(mixed $mass): float
@@ -54,13 +68,25 @@ final class JointMap
      */
     private static function places(array $parts, array $joints): array
     {
-        $reach = array_map(static fn (string $part): int => count(array_filter($joints, static fn (array $joint): bool => in_array($part, (array) $joint['parts'], true) && count(array_unique((array) $joint['parts'])) > 1)), $parts);
+        $reach = array_map(
+            static fn (string $part): int => count(
+                array_filter(
+                    $joints,
+                    static fn (array $joint): bool => in_array($part, (array) $joint['parts'], true) && count(
+                        array_unique((array) $joint['parts']),
+                    ) > 1,
+                ),
+            ),
+            $parts,
+        );
         $middle = count($parts) > 2 || count($parts) === 1 ? (int) array_search(max($reach), $reach, true) : -1;
         $places = [];
         $round = array_values(array_filter($parts, static fn (int $at): bool => $at !== $middle, ARRAY_FILTER_USE_KEY));
         foreach ($round as $at => $part) {
             $angle = 2 * M_PI * ($at + 0.5) / count($round);
-            $places[$part] = count($round) === 2 ? [$at === 0 ? -46.0 : 46.0, $middle < 0 ? 0.01 : 12.0] : [56.0 * sin($angle), -23.0 * cos($angle) + 0.01];
+            $places[$part] = count($round) === 2 ? [
+                $at === 0 ? -46.0 : 46.0, $middle < 0 ? 0.01 : 12.0,
+            ] : [56.0 * sin($angle), -23.0 * cos($angle) + 0.01];
         }
         if ($middle >= 0) {
             $places[$parts[$middle]] = [0.0, 0.0];
@@ -82,7 +108,9 @@ final class JointMap
         if ($x1 === $x2 && $y1 === $y2) {
             $out = hypot($x1, $y1) < 0.1 ? null : hypot($x1, $y1);
             // A seam of one part hangs on its outer side.
-            [$x, $y] = $out === null ? [$x1 + 13 + 7 * $beside, $y1 + 10] : [$x1 + ($x1 < 0 ? -13 - 7 * $beside : 13 + 7 * $beside), $y1];
+            [$x, $y] = $out === null ? [$x1 + 13 + 7 * $beside, $y1 + 10] : [
+                $x1 + ($x1 < 0 ? -13 - 7 * $beside : 13 + 7 * $beside), $y1,
+            ];
             $view->line($x1, $y1, $x, $y, $style);
         } else {
             // Joints between the same two parts stand side by side.
@@ -91,6 +119,8 @@ final class JointMap
             [$x, $y] = [($x1 + $x2) / 2 + $off * $nx, ($y1 + $y2) / 2 + $off * $ny];
             $view->through([[$x1, $y1], [$x, $y], [$x2, $y2]], $style, false);
         }
-        $view->circle($x, $y, 2.6, 'fill-paper')->circle($x, $y, 2.6, $style)->text($x, $y + 1, $heat === null ? '–' : (string) $heat[0])->text($upright ? $x + 4 : $x, $upright ? $y + 1 : $y + 6, $said, $upright ? 'start' : 'middle', 'small');
+        $view->circle($x, $y, 2.6, 'fill-paper')
+            ->circle($x, $y, 2.6, $style)->text($x, $y + 1, $heat === null ? '–' : (string) $heat[0])
+            ->text($upright ? $x + 4 : $x, $upright ? $y + 1 : $y + 6, $said, $upright ? 'start' : 'middle', 'small');
     }
 }

@@ -23,7 +23,10 @@ final class PathPoints
             }
             [$x, $y] = $points === [] ? [0.0, 0.0] : $points[count($points) - 1];
             $points = [...$points, ...match ($letter) {
-                'M', 'L' => array_map(static fn (array $pair): array => [$pair[0], $pair[1] ?? 0.0], array_chunk($numbers, 2)),
+                'M',
+                'L' => array_map(
+                    static fn (array $pair): array => [$pair[0], $pair[1] ?? 0.0], array_chunk($numbers, 2),
+                ),
                 'H' => [[$numbers[0], $y]],
                 'V' => [[$x, $numbers[0]]],
                 'h' => [[$x + $numbers[0], $y]],
@@ -60,6 +63,12 @@ final class PathPoints
         $turn = atan2(($toY - $cy) / $ry, ($toX - $cx) / $rx) - $from;
         $turn += $sweep > 0 && $turn <= 0 ? 2 * M_PI : ($sweep <= 0 && $turn >= 0 ? -2 * M_PI : 0.0);
 
-        return array_map(static fn (int $i): array => [$cx + $rx * cos($from + $turn * $i / self::ARC_STEPS), $cy + $ry * sin($from + $turn * $i / self::ARC_STEPS)], range(1, self::ARC_STEPS));
+        return array_map(
+            static fn (int $i): array => [
+                $cx + $rx * cos($from + $turn * $i / self::ARC_STEPS),
+                $cy + $ry * sin($from + $turn * $i / self::ARC_STEPS),
+            ],
+            range(1, self::ARC_STEPS),
+        );
     }
 }

@@ -32,6 +32,8 @@ final class RingSide
     {
         $r = $bore / 2;
 
-        return View::points(self::outer($bore, $top, $base)).sprintf(' M%.4F 0 A%.4F %.4F 0 1 0 %.4F 0 A%.4F %.4F 0 1 0 %.4F 0 Z', $r, $r, $r, -$r, $r, $r, $r);
+        return View::points(self::outer($bore, $top, $base)).sprintf(
+            ' M%.4F 0 A%.4F %.4F 0 1 0 %.4F 0 A%.4F %.4F 0 1 0 %.4F 0 Z', $r, $r, $r, -$r, $r, $r, $r,
+        );
     }
 }

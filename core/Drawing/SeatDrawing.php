@@ -35,20 +35,34 @@ final class SeatDrawing
         // What is left of a tube under the bur is its ledge.
         $ledge = is_float($inside) ? $half + $fit - $inside / 2 : min($input->num('ledge_width'), $half);
         $reach = $half + $fit + $wall;
-        $above = $input->text('cut') === 'cabochon' ? max($input->numOr('depth', 0.4 * $width) - $high + $seat, 0.0) : $stone->crown;
+        $above = $input->text('cut') === 'cabochon' ? max(
+            $input->numOr('depth', 0.4 * $width) - $high + $seat, 0.0,
+        ) : $stone->crown;
         $box = ($high + $above + 1.2) / self::HIGH;
         $out = $reach + 84 * $box;
-        $view = new View('seat', 'Cut through the bezel', 'foot', [-$out - 110 * $box, -$high - $above - 0.6, 2 * ($out + 110 * $box), $high + $above + 1.2], 10);
+        $view = new View(
+            'seat', 'Cut through the bezel', 'foot',
+            [-$out - 110 * $box, -$high - $above - 0.6, 2 * ($out + 110 * $box), $high + $above + 1.2], 10,
+        );
         foreach ([-1, 1] as $side) {
-            $view->rect($side > 0 ? $half + $fit : -$reach, -$high, $wall, $high, 'fill-metal')->rect($side > 0 ? $half + $fit : -$reach, -$high, $wall, $high)
-                ->rect($side > 0 ? $half + $fit - $ledge : -$half - $fit, -$seat, $ledge, $seat, 'fill-metal')->rect($side > 0 ? $half + $fit - $ledge : -$half - $fit, -$seat, $ledge, $seat, 'thin');
+            $view->rect(
+                $side > 0 ? $half + $fit : -$reach, -$high, $wall, $high, 'fill-metal',
+            )->rect($side > 0 ? $half + $fit : -$reach, -$high, $wall, $high)
+                ->rect($side > 0 ? $half + $fit - $ledge : -$half - $fit, -$seat, $ledge, $seat, 'fill-metal')
+                ->rect($side > 0 ? $half + $fit - $ledge : -$half - $fit, -$seat, $ledge, $seat, 'thin');
         }
-        self::stone($view, $half, -$seat, $stone, $input->text('cut') === 'cabochon' ? $input->numOr('depth', 0.4 * $width) : null);
+        self::stone(
+            $view, $half, -$seat, $stone,
+            $input->text('cut') === 'cabochon' ? $input->numOr('depth', 0.4 * $width) : null,
+        );
         $view->line(-$reach - 0.6, 0, $reach + 0.6, 0, 'thin');
 
         return [$view
             ->input('seat_height', 'seat', [-$out, -28 * $box], [[-$reach - 0.2, 0], [-$reach - 0.2, -$seat]], $seat)
-            ->input('cover', 'pushed over', [$out, -$high], [[$reach + 0.2, -$high], [$reach + 0.2, -$high + $answer->num('cover')]], $answer->num('cover'))
+            ->input(
+                'cover', 'pushed over', [$out, -$high],
+                [[$reach + 0.2, -$high], [$reach + 0.2, -$high + $answer->num('cover')]], $answer->num('cover'),
+            )
             ->result('strip_height', 'strip high', [$out, -$high + 56 * $box])
             ->result('wall_in_wax', 'wall in wax', [-$out, -84 * $box])
             ->result('seat_width_in_wax', 'seat in wax', [-$out, -140 * $box])];
@@ -64,18 +78,31 @@ final class SeatDrawing
         $hole = $answer->num('light_opening') / 2;
         $box = ($t + $stone->crown + 1.4) / self::HIGH;
         $out = $wide + 96 * $box;
-        $view = new View('seat', 'Cut through the seat, over the finger', 'foot', [-$out - 110 * $box, -$stone->crown - 0.4, 2 * ($out + 110 * $box), $t + $stone->crown + 1.4], 10);
+        $view = new View(
+            'seat', 'Cut through the seat, over the finger', 'foot',
+            [-$out - 110 * $box, -$stone->crown - 0.4, 2 * ($out + 110 * $box), $t + $stone->crown + 1.4], 10,
+        );
         // y = 0 is the surface; the hole opens from the through hole at the finger to the seat.
-        $view->path(sprintf('M%.3F 0 H%.3F V%.3F L%.3F %.3F H%.3F Z', -$wide, -$half, $seat, -$hole, $t, -$wide), 'fill-metal')
-            ->path(sprintf('M%.3F 0 H%.3F V%.3F L%.3F %.3F H%.3F Z', $wide, $half, $seat, $hole, $t, $wide), 'fill-metal')
+        $view->path(
+            sprintf('M%.3F 0 H%.3F V%.3F L%.3F %.3F H%.3F Z', -$wide, -$half, $seat, -$hole, $t, -$wide), 'fill-metal',
+        )
+            ->path(
+                sprintf('M%.3F 0 H%.3F V%.3F L%.3F %.3F H%.3F Z', $wide, $half, $seat, $hole, $t, $wide), 'fill-metal',
+            )
             ->path(sprintf('M%.3F 0 H%.3F V%.3F L%.3F %.3F H%.3F Z', -$wide, -$half, $seat, -$hole, $t, -$wide))
             ->path(sprintf('M%.3F 0 H%.3F V%.3F L%.3F %.3F H%.3F Z', $wide, $half, $seat, $hole, $t, $wide));
         self::stone($view, $half, $seat, $stone, null);
         $view->line(-$wide, $t, $wide, $t, 'finished')->text(0, $t + 16 * $box, 'finger', 'middle', 'small');
 
         return [$view
-            ->result('culet_height', 'culet over the finger', [$out, $t - 8 * $box], [[0, $seat + $stone->pavilion], [0, $t]])
-            ->input('girdle_below', 'girdle under the surface', [-$out, 0.0], [[-$half - 0.2, 0], [-$half - 0.2, $seat - $stone->girdle]], $seat - $stone->girdle)
+            ->result(
+                'culet_height', 'culet over the finger', [$out, $t - 8 * $box],
+                [[0, $seat + $stone->pavilion], [0, $t]],
+            )
+            ->input(
+                'girdle_below', 'girdle under the surface', [-$out, 0.0],
+                [[-$half - 0.2, 0], [-$half - 0.2, $seat - $stone->girdle]], $seat - $stone->girdle,
+            )
             ->input('thickness', 'band', [-$out, $t - 8 * $box], [[-$wide - 0.1, 0], [-$wide - 0.1, $t]])
             ->result('metal_below', 'metal below the seat', [$out, 0.0])];
     }
@@ -90,7 +117,11 @@ final class SeatDrawing
             return;
         }
         $top = $seat - $stone->girdle;
-        $points = [[-$half, $seat], [-$half, $top], [-$half * 0.55, $top - $stone->crown], [$half * 0.55, $top - $stone->crown], [$half, $top], [$half, $seat], [0.0, $seat + $stone->pavilion]];
-        $view->through($points, 'fill-stone')->through($points)->line(-$half, $seat, $half, $seat, 'thin')->line(-$half, $top, $half, $top, 'thin');
+        $points = [
+            [-$half, $seat], [-$half, $top], [-$half * 0.55, $top - $stone->crown],
+            [$half * 0.55, $top - $stone->crown], [$half, $top], [$half, $seat], [0.0, $seat + $stone->pavilion],
+        ];
+        $view->through($points, 'fill-stone')
+            ->through($points)->line(-$half, $seat, $half, $seat, 'thin')->line(-$half, $top, $half, $top, 'thin');
     }
 }

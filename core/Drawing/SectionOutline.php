@@ -16,12 +16,22 @@ final class SectionOutline
         $half = $w / 2;
         $points = match ($section->profile) {
             Profile::Flat => [[-$half, 0.0], [$half, 0.0], [$half, $t], [-$half, $t]],
-            Profile::Knife => [[-$half, 0.0], [$half, 0.0], [$half, $section->edge], [0.0, $t], [-$half, $section->edge]],
+            Profile::Knife => [
+                [-$half, 0.0], [$half, 0.0], [$half, $section->edge], [0.0, $t], [-$half, $section->edge],
+            ],
             Profile::HalfRound => [[-$half, 0.0], ...self::dome($half, $t, 0.0)],
-            Profile::Round => array_map(static fn (int $i): array => [$half * cos(2 * M_PI * $i / 64), $t / 2 + $t / 2 * sin(2 * M_PI * $i / 64)], range(0, 63)),
+            Profile::Round => array_map(
+                static fn (int $i): array => [
+                    $half * cos(2 * M_PI * $i / 64), $t / 2 + $t / 2 * sin(2 * M_PI * $i / 64),
+                ],
+                range(0, 63),
+            ),
             Profile::Court => [
                 ...self::dome($half, $section->riseOutside, $section->riseInside + $section->edge),
-                ...array_map(static fn (array $p): array => [-$p[0], $section->riseInside - $p[1]], self::dome($half, $section->riseInside, 0.0)),
+                ...array_map(
+                    static fn (array $p): array => [-$p[0], $section->riseInside - $p[1]],
+                    self::dome($half, $section->riseInside, 0.0),
+                ),
             ],
         };
 

@@ -44,7 +44,13 @@ final class SprueDrawing
         if ($count > 1) {
             $view->path(self::rod(0.0, $foot - $stem / 3, 0.0, $end, $stem), 'fill-sprue');
         }
-        $view->path(sprintf('M%.3F %.3F L%.3F %.3F H%.3F L%.3F %.3F Z', -$stem / 2, $end, -$stem / 2 - 3, $end + 5, $stem / 2 + 3, $stem / 2, $end), 'fill-sprue')
+        $view->path(
+            sprintf(
+                'M%.3F %.3F L%.3F %.3F H%.3F L%.3F %.3F Z', -$stem / 2, $end, -$stem / 2 - 3, $end + 5, $stem / 2 + 3,
+                $stem / 2, $end,
+            ),
+            'fill-sprue',
+        )
             ->input('sprue_diameter', 'sprue wire', [$outer + 6, $outer + 1], [], $answer->num('stock_diameter'))
             ->input('count', 'sprues', [0, 0], [], $count)
             ->input('length', 'sprue length', [-$outer - 1, $outer + $length / 2 + 2], [])
@@ -56,7 +62,10 @@ final class SprueDrawing
             $long = min(34.0, $reach['reach'] / 2.5);
             $table->rect(5, $y - 1.4, $long, 2.8, match ($reach['level']) {
                 'fine' => 'fill-metal', 'caution' => 'fill-caution', default => 'fill-hot'
-            })->text(1.6, $y + 0.8, (string) $reach['count'])->text(6, $y + 3.4, sprintf('%.1f · %.1f mm · %s', $reach['reach'], $reach['reach_mm'], $reach['level']), 'start', 'small');
+            })->text(1.6, $y + 0.8, (string) $reach['count'])->text(
+                6, $y + 3.4, sprintf('%.1f · %.1f mm · %s', $reach['reach'], $reach['reach_mm'], $reach['level']),
+                'start', 'small',
+            );
         }
 
         return [$view, $table];
@@ -67,6 +76,8 @@ final class SprueDrawing
         $long = max(1e-6, hypot($x2 - $x1, $y2 - $y1));
         [$nx, $ny] = [($y2 - $y1) / $long * $width / 2, -($x2 - $x1) / $long * $width / 2];
 
-        return View::points([[$x1 + $nx, $y1 + $ny], [$x2 + $nx, $y2 + $ny], [$x2 - $nx, $y2 - $ny], [$x1 - $nx, $y1 - $ny]]);
+        return View::points(
+            [[$x1 + $nx, $y1 + $ny], [$x2 + $nx, $y2 + $ny], [$x2 - $nx, $y2 - $ny], [$x1 - $nx, $y1 - $ny]],
+        );
     }
 }

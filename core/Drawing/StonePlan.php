@@ -6,7 +6,7 @@ namespace HotSprue\Drawing;
 
 use HotSprue\Calculation\Answer;
 use HotSprue\Fields\Input;
-use HotSprue\Seats\SeatBezel;
+use HotSprue\Seats\BezelStrip;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\Shape;
 use HotSprue\Stones\StoneInput;
@@ -28,7 +28,10 @@ final class StonePlan
         'seat.bezel' => [['input', 'wall', 'bezel wall'], ['result', 'strip_length', 'strip']],
         'seat.tube' => [['result', 'tube', 'tube'], ['result', 'outside_width', 'outside']],
         'seat.claw' => [['input', 'claws', 'claws'], ['input', 'wire', 'claw wire']],
-        'layout.halo' => [['input', 'stone_diameter', 'round it'], ['input', 'count', 'how many'], ['result', 'gap_left', 'gap left'], ['result', 'edge_gap_for_one_more', 'edge gap for one more']],
+        'layout.halo' => [
+            ['input', 'stone_diameter', 'round it'], ['input', 'count', 'how many'], ['result', 'gap_left', 'gap left'],
+            ['result', 'edge_gap_for_one_more', 'edge gap for one more'],
+        ],
     ];
 
     /**
@@ -44,7 +47,10 @@ final class StonePlan
         // The drawing's boxes are of a fixed size on the screen: so many mm at the scale at which it is drawn.
         $box = ($along * 2 + 2.0) / self::HIGH;
         $side = max(0.0, self::WIDE * $box - $across);
-        $view = new View('head', 'The head from above', 'main', [-$across - $side, -$along - 1.0, 2 * ($across + $side), 2 * $along + 2.0 + 60 * $box], 10);
+        $view = new View(
+            'head', 'The head from above', 'main',
+            [-$across - $side, -$along - 1.0, 2 * ($across + $side), 2 * $along + 2.0 + 60 * $box], 10,
+        );
         self::neighbours($view, $parts);
         self::bezel($view, $outline, $parts);
         $edge = self::flipped($outline->parallel(0.0)->corneredPoints(self::POINTS));
@@ -90,7 +96,10 @@ final class StonePlan
     private static function facets(View $view, Outline $outline): void
     {
         $edge = self::flipped($outline->parallel(0.0)->points(8));
-        $table = array_map(static fn (array $p): array => [$p[0] * self::TABLE, $p[1] * self::TABLE], self::flipped($outline->parallel(0.0)->corneredPoints(self::POINTS)));
+        $table = array_map(
+            static fn (array $p): array => [$p[0] * self::TABLE, $p[1] * self::TABLE],
+            self::flipped($outline->parallel(0.0)->corneredPoints(self::POINTS)),
+        );
         $view->through($table, 'thin');
         foreach ($edge as [$x, $y]) {
             $view->line($x * self::TABLE, $y * self::TABLE, $x, $y, 'ghost');
@@ -103,11 +112,12 @@ final class StonePlan
         foreach (['seat.bezel', 'seat.tube'] as $use) {
             if (isset($parts[$use])) {
                 [$fit, $out] = [$parts[$use][0]->num('fit'), SeatDrawing::reach(...$parts[$use])];
-                $outer = self::flipped(SeatBezel::isScored($parts[$use][0], $outline)
+                $outer = self::flipped(BezelStrip::isScored($parts[$use][0], $outline)
                     ? $outline->mitred($out, self::POINTS)
                     : $outline->parallel($out)->points(self::POINTS));
                 $inner = self::flipped($outline->parallel($fit)->points(self::POINTS));
-                $view->path(View::points($outer).' '.View::points(array_reverse($inner)), 'fill-metal')->through($outer)->through($inner, 'thin');
+                $view->path(View::points($outer).' '.View::points(array_reverse($inner)), 'fill-metal')
+                    ->through($outer)->through($inner, 'thin');
             }
         }
     }
@@ -122,11 +132,20 @@ final class StonePlan
         $places = $answer->value('places');
         $radius = $answer->num('wire') / 2;
         foreach (is_array($places) ? $places : [] as $place) {
-            $view->circle($place['x_mm'], -$place['y_mm'], $radius, 'fill-metal')->circle($place['x_mm'], -$place['y_mm'], $radius);
+            $view->circle(
+                $place['x_mm'], -$place['y_mm'], $radius, 'fill-metal',
+            )->circle($place['x_mm'], -$place['y_mm'], $radius);
             if ($place['v']) {
                 $turn = deg2rad($place['angle_deg']);
                 [$x, $y] = [$place['x_mm'], -$place['y_mm']];
-                $view->path(sprintf('M%.3F %.3F L%.3F %.3F L%.3F %.3F', $x + $radius * cos($turn + 2.3), $y - $radius * sin($turn + 2.3), $x + $radius * cos($turn), $y - $radius * sin($turn), $x + $radius * cos($turn - 2.3), $y - $radius * sin($turn - 2.3)), 'thin');
+                $view->path(
+                    sprintf(
+                        'M%.3F %.3F L%.3F %.3F L%.3F %.3F', $x + $radius * cos($turn + 2.3),
+                        $y - $radius * sin($turn + 2.3), $x + $radius * cos($turn), $y - $radius * sin($turn),
+                        $x + $radius * cos($turn - 2.3), $y - $radius * sin($turn - 2.3),
+                    ),
+                    'thin',
+                );
             }
         }
     }
@@ -143,7 +162,9 @@ final class StonePlan
         $first = is_array($order) ? array_slice($order, 0, 4) : [];
         foreach (is_array($places) ? $places : [] as $index => $place) {
             [$x, $y, $r] = [$place['x_mm'], -$place['y_mm'], $input->num('stone_diameter') / 2];
-            $view->circle($x, $y, $r, 'fill-stone')->circle($x, $y, $r, in_array($index + 1, $first, true) ? 'outline' : 'thin')->circle($x, $y, $r * self::TABLE, 'ghost');
+            $view->circle($x, $y, $r, 'fill-stone')
+                ->circle($x, $y, $r, in_array($index + 1, $first, true) ? 'outline' : 'thin')
+                ->circle($x, $y, $r * self::TABLE, 'ghost');
         }
     }
 
@@ -153,10 +174,16 @@ final class StonePlan
         [$left, $right, $bottom, $top] = $outline->box();
         $first = array_key_first($parts);
         $under = -$bottom + ($across - $right) + 0.3;
-        $view->input('width', 'width', [0.0, $under + 28 * $box], [[$left, $under], [$right, $under]], $outline->wide, [1.0, 0.0, 2.0], $first);
+        $view->input(
+            'width', 'width', [0.0, $under + 28 * $box], [[$left, $under], [$right, $under]], $outline->wide,
+            [1.0, 0.0, 2.0], $first,
+        );
         if ($outline->shape->hasLength() && $outline->shape !== Shape::Round) {
             $beside = $left - ($across - $right) - 0.3;
-            $view->input('length', 'length', [$beside - 66 * $box, 0.0], [[$beside, -$bottom], [$beside, -$top]], $outline->long, [0.0, -1.0, ($top - $bottom) / $top], $first);
+            $view->input(
+                'length', 'length', [$beside - 66 * $box, 0.0], [[$beside, -$bottom], [$beside, -$top]], $outline->long,
+                [0.0, -1.0, ($top - $bottom) / $top], $first,
+            );
         }
         $number = -(count(array_merge(...array_values(array_intersect_key(self::DIMENSIONS, $parts)))) - 1) / 2;
         foreach (self::DIMENSIONS as $use => $dimensions) {

@@ -7,7 +7,11 @@ namespace HotSprue\Drawing;
 /** A view as an SVG file at life size, in mm, with a check bar of 50 mm under it. */
 final class SvgWriter
 {
-    private const STYLES = ['outline' => 'stroke-width:0.25', 'thin' => 'stroke-width:0.12', 'ghost' => 'stroke-width:0.1;stroke:#999', 'centre' => 'stroke-width:0.12;stroke-dasharray:2 0.6 0.4 0.6', 'measure' => 'stroke-width:0.15', 'cast' => 'stroke-width:0.12;stroke-dasharray:1 0.6', 'finished' => 'stroke-width:0.15'];
+    private const STYLES = [
+        'outline' => 'stroke-width:0.25', 'thin' => 'stroke-width:0.12', 'ghost' => 'stroke-width:0.1;stroke:#999',
+        'centre' => 'stroke-width:0.12;stroke-dasharray:2 0.6 0.4 0.6', 'measure' => 'stroke-width:0.15',
+        'cast' => 'stroke-width:0.12;stroke-dasharray:1 0.6', 'finished' => 'stroke-width:0.15',
+    ];
 
     public static function write(View $view): string
     {
@@ -19,10 +23,22 @@ final class SvgWriter
         foreach ($data['shapes'] as $shape) {
             $lines[] = self::shape($shape);
         }
-        $lines[] = sprintf('<path d="M%.3F %.3F h50 M%.3F %.3F v2 M%.3F %.3F v2" style="stroke-width:0.25"/>', $x + 3, $bar, $x + 3, $bar - 1, $x + 53, $bar - 1);
-        $lines[] = sprintf('<text x="%.3F" y="%.3F" style="stroke:none;fill:#000;font-size:2.6px">50 mm</text>', $x + 3, $bar + 4);
+        $lines[] = sprintf(
+            '<path d="M%.3F %.3F h50 M%.3F %.3F v2 M%.3F %.3F v2" style="stroke-width:0.25"/>', $x + 3, $bar, $x + 3,
+            $bar - 1, $x + 53, $bar - 1,
+        );
+        $lines[] = sprintf(
+            '<text x="%.3F" y="%.3F" style="stroke:none;fill:#000;font-size:2.6px">50 mm</text>', $x + 3, $bar + 4,
+        );
 
-        return sprintf('<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="%3$.3F %4$.3F %1$.3F %2$.3F" style="fill:none;stroke:#000;font-family:sans-serif">'."\n", $wide, $high + 9, $x, $y)
+        return sprintf(
+            '<?xml version="1.0" encoding="UTF-8"?>'
+                ."\n"
+                .'<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="%3$.3F %4$.3F '
+                    .'%1$.3F %2$.3F" style="fill:none;stroke:#000;font-family:sans-serif">'
+                ."\n",
+            $wide, $high + 9, $x, $y,
+        )
             .'<title>'.self::said($data['title'])."</title>\n".implode("\n", array_filter($lines))."\n</svg>\n";
     }
 
@@ -36,10 +52,18 @@ final class SvgWriter
         $style = self::STYLES[$shape['style']] ?? 'stroke-width:0.15';
 
         return match ($shape['kind']) {
-            'line' => sprintf('<line x1="%.4F" y1="%.4F" x2="%.4F" y2="%.4F" style="%s"/>', $shape['x1'], $shape['y1'], $shape['x2'], $shape['y2'], $style),
-            'circle' => sprintf('<circle cx="%.4F" cy="%.4F" r="%.4F" style="%s"/>', $shape['cx'], $shape['cy'], $shape['r'], $style),
+            'line' => sprintf(
+                '<line x1="%.4F" y1="%.4F" x2="%.4F" y2="%.4F" style="%s"/>', $shape['x1'], $shape['y1'], $shape['x2'],
+                $shape['y2'], $style,
+            ),
+            'circle' => sprintf(
+                '<circle cx="%.4F" cy="%.4F" r="%.4F" style="%s"/>', $shape['cx'], $shape['cy'], $shape['r'], $style,
+            ),
             'path' => sprintf('<path d="%s" style="%s"/>', self::said((string) $shape['d']), $style),
-            default => sprintf('<text x="%.3F" y="%.3F" text-anchor="%s" style="stroke:none;fill:#000;font-size:2.2px">%s</text>', $shape['x'], $shape['y'], self::said((string) $shape['anchor']), self::said((string) $shape['text'])),
+            default => sprintf(
+                '<text x="%.3F" y="%.3F" text-anchor="%s" style="stroke:none;fill:#000;font-size:2.2px">%s</text>',
+                $shape['x'], $shape['y'], self::said((string) $shape['anchor']), self::said((string) $shape['text']),
+            ),
         };
     }
 

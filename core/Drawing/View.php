@@ -65,19 +65,26 @@ final class View
     /** @param list<array{float, float}> $points */
     public static function points(array $points, bool $closed = true): string
     {
-        return 'M'.implode(' L', array_map(static fn (array $p): string => sprintf('%.3F %.3F', $p[0], $p[1]), $points)).($closed ? ' Z' : '');
+        return 'M'.implode(
+            ' L', array_map(static fn (array $p): string => sprintf('%.3F %.3F', $p[0], $p[1]), $points),
+        ).($closed ? ' Z' : '');
     }
 
     public function text(float $x, float $y, string $text, string $anchor = 'middle', string $style = 'label'): self
     {
-        return $this->shape(['kind' => 'text', 'x' => $x, 'y' => $y, 'text' => $text, 'anchor' => $anchor, 'style' => $style]);
+        return $this->shape(
+            ['kind' => 'text', 'x' => $x, 'y' => $y, 'text' => $text, 'anchor' => $anchor, 'style' => $style],
+        );
     }
 
     /** A temperature, °C, after some words; the screen says it in the units at hand. */
-    public function degrees(float $x, float $y, float $celsius, string $anchor = 'middle', string $style = 'small', string $words = ''): self
+    public function degrees(
+        float $x, float $y, float $celsius, string $anchor = 'middle', string $style = 'small', string $words = '',
+    ): self
     {
         return $this->shape([
-            'kind' => 'text', 'x' => $x, 'y' => $y, 'text' => $words.Show::degrees($celsius), 'anchor' => $anchor, 'style' => $style,
+            'kind' => 'text', 'x' => $x, 'y' => $y, 'text' => $words.Show::degrees($celsius), 'anchor' => $anchor,
+            'style' => $style,
             'celsius' => $celsius, 'words' => $words,
         ]);
     }
@@ -89,9 +96,13 @@ final class View
      * @param  list<array{float, float}>  $line  the ends that it measures between
      * @param  float|int|string|null  $shows  what stands there while the input is not given
      * @param  ?string  $use  whose input it is, where the view shows several uses of sheets
-     * @param  ?array{float, float, float}  $pull  which way its far end is pulled to make it larger, and how much larger a mm makes it
+     * @param  ?array{float, float, float}  $pull
+     *   which way its far end is pulled to make it larger, and how much larger a mm makes it
      */
-    public function input(string $name, string $label, array $at, array $line = [], float|int|string|null $shows = null, ?array $pull = null, ?string $use = null): self
+    public function input(
+        string $name, string $label, array $at, array $line = [], float|int|string|null $shows = null,
+        ?array $pull = null, ?string $use = null,
+    ): self
     {
         return $this->dimension('input', $name, $label, $at, $line, $shows, $pull, $use);
     }
@@ -110,7 +121,10 @@ final class View
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['name' => $this->name, 'title' => $this->title, 'role' => $this->role, 'box' => $this->box, 'magnify' => $this->magnify, 'shapes' => $this->shapes, 'dimensions' => $this->dimensions];
+        return [
+            'name' => $this->name, 'title' => $this->title, 'role' => $this->role, 'box' => $this->box,
+            'magnify' => $this->magnify, 'shapes' => $this->shapes, 'dimensions' => $this->dimensions,
+        ];
     }
 
     /** @param array<string, mixed> $shape */
@@ -126,9 +140,15 @@ final class View
      * @param  list<array{float, float}>  $line
      * @param  ?array{float, float, float}  $pull
      */
-    private function dimension(string $kind, string $name, string $label, array $at, array $line, float|int|string|null $shows = null, ?array $pull = null, ?string $use = null): self
+    private function dimension(
+        string $kind, string $name, string $label, array $at, array $line, float|int|string|null $shows = null,
+        ?array $pull = null, ?string $use = null,
+    ): self
     {
-        $this->dimensions[] = [...($use === null ? [] : ['use' => $use]), 'kind' => $kind, 'name' => $name, 'label' => $label, 'at' => $at, 'line' => $line, 'shows' => $shows, 'pull' => $pull];
+        $this->dimensions[] = [
+            ...($use === null ? [] : ['use' => $use]), 'kind' => $kind, 'name' => $name, 'label' => $label, 'at' => $at,
+            'line' => $line, 'shows' => $shows, 'pull' => $pull,
+        ];
 
         return $this;
     }

@@ -38,7 +38,13 @@ final class BadInput extends DomainException
 
     public static function notFinite(string $result): self
     {
-        return self::field('_', sprintf('These figures give no finite %s; smaller, sensible sizes are accepted.', str_replace('_', ' ', $result)));
+        return self::field(
+            '_',
+            sprintf(
+                'These figures give no finite %s; smaller, sensible sizes are accepted.',
+                str_replace('_', ' ', $result),
+            ),
+        );
     }
 
     /** @param array{string, string} $fields */

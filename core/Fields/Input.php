@@ -28,7 +28,9 @@ final readonly class Input
         $values = $found = $errors = [];
         $known = array_column($fields, null, 'name');
         foreach (array_diff_key($raw, $known) as $name => $_) {
-            $errors[(string) $name][] = sprintf('Not an input here; %s is accepted.', implode(', ', array_keys($known)));
+            $errors[(string) $name][] = sprintf(
+                'Not an input here; %s is accepted.', implode(', ', array_keys($known)),
+            );
         }
         foreach ($known as $name => $field) {
             if (! array_key_exists($name, $raw) || ($raw[$name] === null && ! $field->required)) {
@@ -106,7 +108,9 @@ final readonly class Input
     {
         $value = $this->at($name);
 
-        return is_array($value) ? array_map(floatval(...), array_values($value)) : throw new LogicException("{$name} is no list");
+        return is_array($value) ? array_map(
+            floatval(...), array_values($value),
+        ) : throw new LogicException("{$name} is no list");
     }
 
     /** @return array<string, float> */
@@ -114,7 +118,9 @@ final readonly class Input
     {
         $value = $this->at($name);
 
-        return is_array($value) ? array_map(floatval(...), $value) : throw new LogicException("{$name} is no list of shares");
+        return is_array($value) ? array_map(floatval(...), $value) : throw new LogicException(
+            "{$name} is no list of shares",
+        );
     }
 
     /** @return list<string> */
@@ -122,7 +128,9 @@ final readonly class Input
     {
         $value = $this->at($name);
 
-        return is_array($value) ? array_values(array_filter($value, is_string(...))) : throw new LogicException("{$name} is no list");
+        return is_array($value) ? array_values(
+            array_filter($value, is_string(...)),
+        ) : throw new LogicException("{$name} is no list");
     }
 
     /** @return list<array<string, mixed>> */
@@ -146,6 +154,8 @@ final readonly class Input
 
     private function at(string $name): mixed
     {
-        return array_key_exists($name, $this->values) ? $this->values[$name] : throw new LogicException("{$name} is not an input here");
+        return array_key_exists($name, $this->values) ? $this->values[$name] : throw new LogicException(
+            "{$name} is not an input here",
+        );
     }
 }

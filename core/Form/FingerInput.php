@@ -18,7 +18,8 @@ final class FingerInput
     public static function fields(): array
     {
         return [
-            Field::length('inner_diameter', 'inside diameter of the finished ring')->called('inside diameter')->optional(),
+            Field::length('inner_diameter', 'inside diameter of the finished ring')
+                ->called('inside diameter')->optional(),
             self::scale()->optional(),
             self::size()->optional(),
         ];

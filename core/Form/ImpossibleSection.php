@@ -16,16 +16,23 @@ final class ImpossibleSection extends DomainException
 
     public static function riseOverHalfWidth(string $field, float $most): self
     {
-        return new self($field, sprintf('A court’s dome cannot rise over half the width; up to %.3g mm is accepted.', $most));
+        return new self(
+            $field, sprintf('A court’s dome cannot rise over half the width; up to %.3g mm is accepted.', $most),
+        );
     }
 
     public static function risesOverThickness(float $thickness): self
     {
-        return new self('rise_outside', sprintf('The two domes are higher than the ring is thick; together up to %.3g mm is accepted.', $thickness));
+        return new self(
+            'rise_outside',
+            sprintf('The two domes are higher than the ring is thick; together up to %.3g mm is accepted.', $thickness),
+        );
     }
 
     public static function edgeOverThickness(float $thickness): self
     {
-        return new self('edge', sprintf('A knife’s edge must be lower than its thickness; under %.3g mm is accepted.', $thickness));
+        return new self(
+            'edge', sprintf('A knife’s edge must be lower than its thickness; under %.3g mm is accepted.', $thickness),
+        );
     }
 }

@@ -63,7 +63,10 @@ final readonly class Section
             + $w * $body * ($riseInside + $body / 2)
             + $out->area * ($riseInside + $body + $out->centroid)) / $area;
 
-        return new self(Profile::Court, $w, $t, $area, 2 * $body + $in->arc + $out->arc, $centroid, $body, $riseInside, $riseOutside);
+        return new self(
+            Profile::Court, $w, $t, $area, 2 * $body + $in->arc + $out->arc, $centroid, $body, $riseInside,
+            $riseOutside,
+        );
     }
 
     /**

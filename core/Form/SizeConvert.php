@@ -45,12 +45,21 @@ final class SizeConvert implements Calculation
         $marks = $size->marks();
         $formula = self::formula(Scale::from($input->text('scale')), $size->circumference);
         $answer = AnswerBuilder::of($this, $input)
-            ->work('inner_circumference', $size->circumference, $formula, uses: ['scale', 'size'], because: 'every scale is a way of saying the inner circumference')
-            ->work('inner_diameter', $size->diameter(), Formula::of('{circumference} ÷ π', ['circumference' => $size->circumference]), uses: ['scale', 'size'], because: 'the diameter of a circle that long', source: 'geometry')
+            ->work(
+                'inner_circumference', $size->circumference, $formula, uses: ['scale', 'size'],
+                because: 'every scale is a way of saying the inner circumference',
+            )
+            ->work(
+                'inner_diameter', $size->diameter(),
+                Formula::of('{circumference} ÷ π', ['circumference' => $size->circumference]), uses: ['scale', 'size'],
+                because: 'the diameter of a circle that long', source: 'geometry',
+            )
             ->give('marks', array_map(static fn (StickMark $mark): array => $mark->toArray(), $marks));
         $nearest = min(array_map(static fn (StickMark $mark): float => abs($mark->offMm), $marks));
         if ($nearest >= self::BETWEEN_MARKS) {
-            $answer->find(Level::Note, 'between-marks', 'size', sprintf('No stick has a mark here; the nearest is %.2f mm off.', $nearest),
+            $answer->find(Level::Note, 'between-marks', 'size', sprintf(
+                'No stick has a mark here; the nearest is %.2f mm off.', $nearest,
+            ),
                 'Size it by the inside diameter with calipers, not by the mark.');
         }
 

@@ -13,24 +13,44 @@ final class Cautions
     public static function at(Station $station, ?string $process, bool $nickel = false): array
     {
         return match ($station) {
-            Station::Brief => $nickel ? ['Nickel: this alloy can bring on a skin allergy, and local law limits what it may give off. Ask the client, and offer a palladium white.'] : [],
-            Station::Form => ['Hot metal looks cold: tongs, and a place where it may lie.', 'A rolling mill takes fingers: cuffs, hair and gloves away.'],
-            Station::Sizing => ['Old work: look for lead, cadmium and fire gilding before any flame; their fumes poison.'],
-            Station::Join => [
-                'Cadmium-free solder only; flux fumes: ventilate. Old solder with cadmium or lead, and mercury gilding, are not heated.',
-                'Gas: leak test, bottles upright, a backfire is shut at the bottle. Platinum’s heat wants a welding shade.',
-                'Boric acid in alcohol: burnt off away from the bottle; the flame is not seen. It is toxic to reproduction; methanol poisons.',
-                'A hollow without a vent bursts; pickle trapped in one spits. Acid to water, eyes covered, hot metal does not go in.',
+            Station::Brief => $nickel ? [
+                'Nickel: this alloy can bring on a skin allergy, and local law limits what it may give off. Ask the '
+                    .'client, and offer a palladium white.',
+            ] : [],
+            Station::Form => [
+                'Hot metal looks cold: tongs, and a place where it may lie.',
+                'A rolling mill takes fingers: cuffs, hair and gloves away.',
             ],
-            Station::Set => ['A graver that slips goes into the hand: thumb behind it, the stone guarded.', 'Laser: eyes by its class, covers closed.'],
+            Station::Sizing => [
+                'Old work: look for lead, cadmium and fire gilding before any flame; their fumes poison.',
+            ],
+            Station::Join => [
+                'Cadmium-free solder only; flux fumes: ventilate. Old solder with cadmium or lead, and mercury '
+                    .'gilding, are not heated.',
+                'Gas: leak test, bottles upright, a backfire is shut at the bottle. Platinum’s heat wants a '
+                    .'welding shade.',
+                'Boric acid in alcohol: burnt off away from the bottle; the flame is not seen. It is toxic to '
+                    .'reproduction; methanol poisons.',
+                'A hollow without a vent bursts; pickle trapped in one spits. Acid to water, eyes covered, hot metal '
+                    .'does not go in.',
+            ],
+            Station::Set => [
+                'A graver that slips goes into the hand: thumb behind it, the stone guarded.',
+                'Laser: eyes by its class, covers closed.',
+            ],
             Station::Finish => [
                 'A polishing wheel catches: no gloves, hair and sleeves tied, the piece held below the middle.',
                 'Polishing dust scars the lungs: extraction, respirator.',
-                'Patina of sulphide and acid together make a poisonous gas; cyanide baths and acid are never in one room.',
+                'Patina of sulphide and acid together make a poisonous gas; cyanide baths and acid are never in '
+                    .'one room.',
                 'Rhodium baths are acid and sensitise; an ultrasonic bath is not for hands.',
             ],
-            Station::HandOver => ['Law may want a mark before it is sold: ask the local assay office. Nickel against the skin is limited by law.'],
-            Station::Stones => ['Acids and hot pickle: eyes covered, fumes away; an ultrasonic bath and steam hurt hands as well as stones.',
+            Station::HandOver => [
+                'Law may want a mark before it is sold: ask the local assay office. Nickel against the skin is '
+                    .'limited by law.',
+            ],
+            Station::Stones => ['Acids and hot pickle: eyes covered, fumes away; an ultrasonic bath and steam hurt '
+                .'hands as well as stones.',
                 'Casting stones in place is not offered here: the heat and the shrinkage risk the stone.',
             ],
             Station::Wax => match ($process) {

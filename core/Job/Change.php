@@ -9,7 +9,9 @@ use HotSprue\Fields\BadInput;
 /** One edit of a job: at a path, from what it was to what it is to be; a whole row also keeps where it stands. */
 final readonly class Change
 {
-    public function __construct(public string $path, public mixed $from, public mixed $to, public ?int $stands = null) {}
+    public function __construct(
+        public string $path, public mixed $from, public mixed $to, public ?int $stands = null,
+    ) {}
 
     /**
      * @param  array<array-key, mixed>  $raw
@@ -18,7 +20,8 @@ final readonly class Change
      */
     public static function fromArray(array $raw): self
     {
-        if (! isset($raw['path']) || ! is_string($raw['path']) || array_diff(array_keys($raw), ['path', 'from', 'to']) !== []) {
+        if (! isset($raw['path']) || ! is_string($raw['path'])
+            || array_diff(array_keys($raw), ['path', 'from', 'to']) !== []) {
             throw BadInput::field('changes', 'Each change is an object of path, from and to.');
         }
 
@@ -34,7 +37,10 @@ final readonly class Change
     /** @return array{path: string, from: mixed, to: mixed, stands?: int} */
     public function toArray(): array
     {
-        return ['path' => $this->path, 'from' => $this->from, 'to' => $this->to, ...($this->stands === null ? [] : ['stands' => $this->stands])];
+        return [
+            'path' => $this->path, 'from' => $this->from, 'to' => $this->to,
+            ...($this->stands === null ? [] : ['stands' => $this->stands]),
+        ];
     }
 
     public function reversed(): self
@@ -47,7 +53,10 @@ final readonly class Change
     {
         if (is_array($a) && is_array($b)) {
             return count($a) === count($b) && array_diff_key($a, $b) === []
-                && array_reduce(array_keys($a), static fn (bool $same, int|string $key): bool => $same && self::same($a[$key], $b[$key]), true);
+                && array_reduce(
+                    array_keys($a),
+                    static fn (bool $same, int|string $key): bool => $same && self::same($a[$key], $b[$key]), true,
+                );
         }
 
         return (is_int($a) || is_float($a)) && (is_int($b) || is_float($b)) ? (float) $a === (float) $b : $a === $b;

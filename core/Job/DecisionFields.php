@@ -16,7 +16,9 @@ final class DecisionFields
     public static function all(): array
     {
         if (self::$all === null) {
-            $fields = array_merge(...array_map(static fn (Station $at): array => $at->plan()->decisions(), Station::cases()));
+            $fields = array_merge(
+                ...array_map(static fn (Station $at): array => $at->plan()->decisions(), Station::cases()),
+            );
             self::$all = array_column($fields, null, 'name');
         }
 

@@ -26,14 +26,22 @@ final readonly class Document
 
     private const MAPS = ['decisions', 'stations', 'seen', 'ticks', 'gone'];
 
-    public const LISTS = ['stones', 'cuts', 'attempts', 'castings', 'parts', 'joints', 'overrides', 'pictures', 'words'];
+    public const LISTS = [
+        'stones', 'cuts', 'attempts', 'castings', 'parts', 'joints', 'overrides', 'pictures', 'words',
+    ];
 
     /** @param array<string, mixed> $data */
     private function __construct(private array $data) {}
 
     public static function blank(): self
     {
-        return new self(['version' => self::VERSION, 'decisions' => [], 'stones' => [], 'cuts' => [], 'attempts' => [], 'castings' => [], 'parts' => [], 'joints' => [], 'stations' => [], 'overrides' => [], 'pictures' => [], 'words' => [], 'seen' => [], 'ticks' => [], 'gone' => [], 'closed' => null]);
+        return new self(
+            [
+                'version' => self::VERSION, 'decisions' => [], 'stones' => [], 'cuts' => [], 'attempts' => [],
+                'castings' => [], 'parts' => [], 'joints' => [], 'stations' => [], 'overrides' => [], 'pictures' => [],
+                'words' => [], 'seen' => [], 'ticks' => [], 'gone' => [], 'closed' => null,
+            ],
+        );
     }
 
     /**
@@ -57,10 +65,17 @@ final readonly class Document
     {
         $version = $data['version'] ?? null;
         if (! is_int($version) || $version < 1) {
-            throw BadInput::field('version', sprintf('The document carries no version; 1 to %d is accepted.', self::VERSION));
+            throw BadInput::field(
+                'version', sprintf('The document carries no version; 1 to %d is accepted.', self::VERSION),
+            );
         }
         if ($version > self::VERSION) {
-            throw BadInput::field('version', sprintf('Written by a later Hot Sprue (version %d); up to version %d is accepted.', $version, self::VERSION));
+            throw BadInput::field(
+                'version',
+                sprintf(
+                    'Written by a later Hot Sprue (version %d); up to version %d is accepted.', $version, self::VERSION,
+                ),
+            );
         }
 
         return new self((new DocumentReader($settings))->read(Upgrade::toPresent($data), self::blank()->data));
@@ -74,13 +89,20 @@ final readonly class Document
             $data[$map] = (object) $this->map($map);
         }
         // Copies of figures are maps too, also where there were none to copy.
-        $figures = static fn (mixed $copy): object => (object) array_map(static fn (mixed $results): object => (object) $results, is_array($copy) ? $copy : []);
+        $figures = static fn (mixed $copy): object => (object) array_map(
+            static fn (mixed $results): object => (object) $results, is_array($copy) ? $copy : [],
+        );
         foreach ($this->map('stations') as $station => $state) {
             if (is_array($state) && isset($state['signed'])) {
                 $data['stations']->{$station} = [...$state, 'signed' => $figures($state['signed'])];
             }
         }
-        $data['words'] = array_map(static fn (array $word): array => isset($word['figures']) ? [...$word, 'figures' => $figures($word['figures'])] : $word, $this->list('words'));
+        $data['words'] = array_map(
+            static fn (array $word): array => isset($word['figures']) ? [
+                ...$word, 'figures' => $figures($word['figures']),
+            ] : $word,
+            $this->list('words'),
+        );
 
         return $data;
     }
@@ -120,15 +142,24 @@ final readonly class Document
     /** The key that a row added to this list now may have, where the screen has not named one. */
     public function nextKey(string $list): string
     {
-        $gone = array_filter(array_keys($this->map('gone')), static fn (int|string $key): bool => str_starts_with((string) $key, "{$list}-"));
+        $gone = array_filter(
+            array_keys($this->map('gone')),
+            static fn (int|string $key): bool => str_starts_with((string) $key, "{$list}-"),
+        );
 
-        return $this->rows($list)->nextKey(...array_values(array_map(static fn (int|string $key): string => substr((string) $key, strlen($list) + 1), $gone)));
+        return $this->rows($list)->nextKey(
+            ...array_values(
+                array_map(static fn (int|string $key): string => substr((string) $key, strlen($list) + 1), $gone),
+            ),
+        );
     }
 
     /** The path of one figure of the row that stands there; of the row that would be added where none does. */
     public function rowPath(string $list, ?int $index, string $name): string
     {
-        return sprintf('%s.%s.%s', $list, $index === null ? $this->nextKey($list) : $this->list($list)[$index][Rows::KEY], $name);
+        return sprintf(
+            '%s.%s.%s', $list, $index === null ? $this->nextKey($list) : $this->list($list)[$index][Rows::KEY], $name,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -153,7 +184,10 @@ final readonly class Document
         $inHand = null;
         foreach ($this->list('attempts') as $index => $attempt) {
             $verdict = $attempt['verdict']['value'] ?? null;
-            if ($verdict === 'passed' || ($verdict !== 'left' && ($inHand === null || ($this->list('attempts')[$inHand]['verdict']['value'] ?? null) !== 'passed'))) {
+            if ($verdict === 'passed'
+                || ($verdict !== 'left'
+                    && ($inHand === null
+                        || ($this->list('attempts')[$inHand]['verdict']['value'] ?? null) !== 'passed'))) {
                 $inHand = $index;
             }
         }
@@ -219,7 +253,9 @@ final readonly class Document
         $understood = $errors = [];
         foreach ($changes as $change) {
             try {
-                $understood[] = new Change($change->path, $change->from, self::entryFor($change->path, $change->to, $settings, $zone));
+                $understood[] = new Change(
+                    $change->path, $change->from, self::entryFor($change->path, $change->to, $settings, $zone),
+                );
             } catch (NotUnderstood $not) {
                 $errors[$change->path][] = $not->getMessage();
             }
@@ -233,7 +269,9 @@ final readonly class Document
      *
      * @throws NotUnderstood
      */
-    private static function entryFor(string $path, mixed $typed, WorkshopSettings $settings, ?DateTimeZone $zone): array|true|null
+    private static function entryFor(
+        string $path, mixed $typed, WorkshopSettings $settings, ?DateTimeZone $zone,
+    ): array|true|null
     {
         if (preg_match('/^(seen\.[a-z]+|ticks\.[a-z0-9-]{1,60})$/', $path) === 1) {
             return $typed === null ? null : true;
@@ -245,7 +283,9 @@ final readonly class Document
         if (is_array($typed) && array_keys($typed) === ['value', 'typed']) {
             $typed = $typed['typed'] === '' ? $typed['value'] : $typed['typed'];
         }
-        $given = $field->quantity === Quantity::YesNo && is_string($typed) ? filter_var($typed, FILTER_VALIDATE_BOOL, FILTER_NULL_ON_FAILURE) ?? $typed : $typed;
+        $given = $field->quantity === Quantity::YesNo && is_string($typed) ? filter_var(
+            $typed, FILTER_VALIDATE_BOOL, FILTER_NULL_ON_FAILURE,
+        ) ?? $typed : $typed;
 
         $value = $field->read($given, $settings);
         if ($zone !== null && $field->quantity === Quantity::Moment && is_string($value)) {
@@ -258,7 +298,8 @@ final readonly class Document
     /** The field that a path of a decision or a reading stands for. */
     public static function field(string $path): ?Field
     {
-        if (preg_match('/^([a-z]+)\.[a-z0-9]{1,12}\.([a-z_]+)$/', $path, $found) === 1 && in_array($found[1], ReadingFields::GROUPS, true)) {
+        if (preg_match('/^([a-z]+)\.[a-z0-9]{1,12}\.([a-z_]+)$/', $path, $found) === 1
+            && in_array($found[1], ReadingFields::GROUPS, true)) {
             return ReadingFields::of($found[1])[$found[2]] ?? null;
         }
 
@@ -284,11 +325,16 @@ final readonly class Document
                     throw BadInput::field($change->path, 'This row has been taken out meanwhile.');
                 }
                 if ($this->at($row) === null && ! isset($prepared[$row])) {
-                    $prepared[$row] = new Change($row, null, [Rows::KEY => $parts[1]], count($this->list($parts[0])) + count(self::made($prepared, $parts[0])));
+                    $prepared[$row] = new Change(
+                        $row, null, [Rows::KEY => $parts[1]],
+                        count($this->list($parts[0])) + count(self::made($prepared, $parts[0])),
+                    );
                 }
             }
             // Said twice in one list, the last is meant.
-            $prepared[$change->path] = isset($prepared[$change->path]) ? new Change($change->path, $prepared[$change->path]->from, $change->to, $change->stands) : $change;
+            $prepared[$change->path] = isset($prepared[$change->path]) ? new Change(
+                $change->path, $prepared[$change->path]->from, $change->to, $change->stands,
+            ) : $change;
         }
 
         return array_values($prepared);
@@ -300,7 +346,12 @@ final readonly class Document
      */
     private static function made(array $prepared, string $list): array
     {
-        return array_filter($prepared, static fn (Change $change): bool => $change->from === null && preg_match("/^{$list}\\.[a-z0-9]+$/", $change->path) === 1);
+        return array_filter(
+            $prepared,
+            static fn (Change $change): bool => $change->from === null && preg_match(
+                "/^{$list}\\.[a-z0-9]+$/", $change->path,
+            ) === 1,
+        );
     }
 
     /**
@@ -354,10 +405,14 @@ final readonly class Document
         } elseif (self::isRow($parts)) {
             $data[$parts[0]] = $this->putRow($parts, $change)->all();
             if (! isset($parts[2])) {
-                $data['gone'] = self::entered($this->map('gone'), self::goneKey($parts), $change->to === null ? true : null);
+                $data['gone'] = self::entered(
+                    $this->map('gone'), self::goneKey($parts), $change->to === null ? true : null,
+                );
             }
         } else {
-            [$map, $key] = in_array($parts[0], self::MAPS, true) ? [$parts[0], $parts[1] ?? ''] : ['decisions', $change->path];
+            [$map, $key] = in_array(
+                $parts[0], self::MAPS, true,
+            ) ? [$parts[0], $parts[1] ?? ''] : ['decisions', $change->path];
             $data[$map] = self::entered($this->map($map), $key, $change->to);
         }
 

@@ -26,15 +26,32 @@ final class DocumentReader
 
     /** The parts of each list that is not of figures: what each is, and which may not be left out. */
     private const SHAPES = [
-        'overrides' => [['use' => 'name', 'code' => 'name', 'about' => 'name', 'value' => 'value', 'reason' => 'text', ...self::WHO], ['use', 'code', 'about', 'reason']],
-        'pictures' => [['file' => 'picture', 'caption' => 'text', 'about' => 'name', 'width' => 'count', 'height' => 'count', ...self::WHO], ['file']],
+        'overrides' => [
+            [
+                'use' => 'name', 'code' => 'name', 'about' => 'name', 'value' => 'value', 'reason' => 'text',
+                ...self::WHO,
+            ],
+            ['use', 'code', 'about', 'reason'],
+        ],
+        'pictures' => [
+            [
+                'file' => 'picture', 'caption' => 'text', 'about' => 'name', 'width' => 'count', 'height' => 'count',
+                ...self::WHO,
+            ],
+            ['file'],
+        ],
         'words' => [
-            ['what' => ['picks', 'asks', 'approves'], 'arrangement' => 'text', 'words' => 'text', 'look' => 'count', 'figures' => 'figures', 'answered' => 'text', ...self::WHO],
+            [
+                'what' => ['picks', 'asks', 'approves'], 'arrangement' => 'text', 'words' => 'text', 'look' => 'count',
+                'figures' => 'figures', 'answered' => 'text', ...self::WHO,
+            ],
             ['what', 'by', 'at'],
         ],
     ];
 
-    private const STATION = [['state' => ['signed', 'reopened', 'not-needed'], 'signed' => 'figures', ...self::WHO], ['state']];
+    private const STATION = [
+        ['state' => ['signed', 'reopened', 'not-needed'], 'signed' => 'figures', ...self::WHO], ['state'],
+    ];
 
     private const CLOSED = [['how' => ['delivered', 'abandoned'], 'reason' => 'text', ...self::WHO], ['how']];
 
@@ -58,23 +75,36 @@ final class DocumentReader
         $read = $blank;
         $read['decisions'] = $this->entries('', $this->object($data, 'decisions'), DecisionFields::all());
         foreach (ReadingFields::GROUPS as $group) {
-            $read[$group] = $this->rows($data, $group, fn (string $path, array $row): array => $this->entries("{$path}.", $row, ReadingFields::of($group)));
+            $read[$group] = $this->rows(
+                $data, $group,
+                fn (string $path, array $row): array => $this->entries("{$path}.", $row, ReadingFields::of($group)),
+            );
         }
         foreach (self::SHAPES as $list => $shape) {
-            $read[$list] = $this->rows($data, $list, fn (string $path, array $row): array => $this->shaped($path, $row, $shape));
+            $read[$list] = $this->rows(
+                $data, $list, fn (string $path, array $row): array => $this->shaped($path, $row, $shape),
+            );
         }
         foreach ($this->object($data, 'stations') as $name => $state) {
             $known = Station::tryFrom((string) $name) !== null && is_array($state);
-            $read['stations'][$name] = $known ? $this->shaped("stations.{$name}", $state, self::STATION) : $this->wrong("stations.{$name}", 'There is no such station.');
+            $read['stations'][$name] = $known ? $this->shaped("stations.{$name}", $state, self::STATION) : $this->wrong(
+                "stations.{$name}", 'There is no such station.',
+            );
         }
-        foreach (['seen' => '/^[a-z]{1,20}$/', 'ticks' => '/^[a-z0-9-]{1,60}$/', 'gone' => '/^[a-z]{1,12}-[a-z0-9]{1,12}$/'] as $map => $pattern) {
+        foreach ([
+            'seen' => '/^[a-z]{1,20}$/', 'ticks' => '/^[a-z0-9-]{1,60}$/', 'gone' => '/^[a-z]{1,12}-[a-z0-9]{1,12}$/',
+        ] as $map => $pattern) {
             foreach ($this->object($data, $map) as $name => $seen) {
                 $fine = $seen === true && preg_match($pattern, (string) $name) === 1;
-                $read[$map][(string) $name] = $fine ? true : $this->wrong("{$map}.{$name}", 'A short name with true is accepted.');
+                $read[$map][(string) $name] = $fine ? true : $this->wrong(
+                    "{$map}.{$name}", 'A short name with true is accepted.',
+                );
             }
         }
         $closed = $data['closed'] ?? null;
-        $read['closed'] = is_array($closed) ? $this->shaped('closed', $closed, self::CLOSED) : ($closed === null ? null : $this->wrong('closed', 'How it was closed, or null, is accepted.'));
+        $read['closed'] = is_array($closed) ? $this->shaped(
+            'closed', $closed, self::CLOSED,
+        ) : ($closed === null ? null : $this->wrong('closed', 'How it was closed, or null, is accepted.'));
 
         return $this->errors === [] ? $read : throw BadInput::fields($this->errors);
     }
@@ -91,8 +121,11 @@ final class DocumentReader
             $field = $fields[$name] ?? null;
             if ($field === null) {
                 $this->wrong("{$prefix}{$name}", 'A job holds no such figure.');
-            } elseif (! is_array($entry) || ! array_key_exists('value', $entry) || ! is_string($entry['typed'] ?? null) || count($entry) !== 2) {
-                $this->wrong("{$prefix}{$name}", 'A value and what was typed are accepted: {"value": …, "typed": "…"}.');
+            } elseif (! is_array($entry) || ! array_key_exists('value', $entry) || ! is_string($entry['typed'] ?? null)
+                || count($entry) !== 2) {
+                $this->wrong(
+                    "{$prefix}{$name}", 'A value and what was typed are accepted: {"value": …, "typed": "…"}.',
+                );
             } else {
                 $read[$name] = $this->entry("{$prefix}{$name}", $entry['value'], $entry['typed'], $field);
             }
@@ -146,7 +179,12 @@ final class DocumentReader
             if (! isset($parts[$name])) {
                 $this->wrong("{$path}.{$name}", 'Not known here; '.implode(', ', array_keys($parts)).' is accepted.');
             } elseif (! self::is($parts[$name], $value)) {
-                $this->wrong("{$path}.{$name}", is_array($parts[$name]) ? implode(', ', $parts[$name]).' is accepted.' : 'This is not what stands here in a job file.');
+                $this->wrong(
+                    "{$path}.{$name}",
+                    is_array($parts[$name])
+                        ? implode(', ', $parts[$name]).' is accepted.'
+                        : 'This is not what stands here in a job file.',
+                );
             }
         }
 
@@ -163,7 +201,8 @@ final class DocumentReader
             $kind === 'moment' => is_string($value) && ($value === '' || self::isMoment($value)),
             $kind === 'picture' => is_string($value) && preg_match(self::PICTURE, $value) === 1,
             $kind === 'count' => is_int($value) && $value >= 0 && $value <= 1_000_000,
-            $kind === 'value' => self::isPlain($value) || (is_array($value) && count($value) <= 100 && array_filter($value, self::isPlain(...)) === $value),
+            $kind === 'value' => self::isPlain($value)
+                || (is_array($value) && count($value) <= 100 && array_filter($value, self::isPlain(...)) === $value),
             default => is_array($value) && self::isFigures($value),
         };
     }
@@ -175,7 +214,9 @@ final class DocumentReader
 
     private static function isPlain(mixed $value): bool
     {
-        return $value === null || is_bool($value) || is_int($value) || (is_float($value) && is_finite($value)) || (is_string($value) && mb_strlen($value) <= 1_000);
+        return $value === null
+            || is_bool($value) || is_int($value) || (is_float($value) && is_finite($value))
+            || (is_string($value) && mb_strlen($value) <= 1_000);
     }
 
     /**
@@ -190,7 +231,9 @@ final class DocumentReader
                 return false;
             }
             foreach ($results as $result) {
-                if (! is_array($result) || array_diff(array_keys($result), ['value', 'unit']) !== [] || ! self::isPlain($result['value'] ?? null) || ! in_array(gettype($result['unit'] ?? null), ['string', 'NULL'], true)) {
+                if (! is_array($result) || array_diff(array_keys($result), ['value', 'unit']) !== []
+                    || ! self::isPlain($result['value'] ?? null)
+                    || ! in_array(gettype($result['unit'] ?? null), ['string', 'NULL'], true)) {
                     return false;
                 }
             }
@@ -216,7 +259,9 @@ final class DocumentReader
         foreach ($rows as $index => $row) {
             $key = is_array($row) ? ($row[Rows::KEY] ?? null) : null;
             if (! is_array($row) || ! is_string($key) || ! Rows::isKey($key) || isset($read[$key])) {
-                $this->wrong("{$list}.{$index}", 'An object with a key of its own, of letters and digits, is accepted.');
+                $this->wrong(
+                    "{$list}.{$index}", 'An object with a key of its own, of letters and digits, is accepted.',
+                );
 
                 continue;
             }

@@ -10,7 +10,9 @@ final readonly class Drift
     /** Figures nearer than this share of themselves are the same. */
     private const NEAR = 1e-6;
 
-    private function __construct(public string $use, public string $result, public mixed $signed, public mixed $now, public ?string $unit) {}
+    private function __construct(
+        public string $use, public string $result, public mixed $signed, public mixed $now, public ?string $unit,
+    ) {}
 
     /**
      * A dated copy of a station's answers: every figure that is not a list.
@@ -23,7 +25,9 @@ final readonly class Drift
         foreach ($station->uses() as $use) {
             $answer = $reckoned->answer($use);
             if ($answer !== null) {
-                $copy[$use] = array_filter($answer->results, static fn (array $result): bool => ! is_array($result['value']));
+                $copy[$use] = array_filter(
+                    $answer->results, static fn (array $result): bool => ! is_array($result['value']),
+                );
             }
         }
 
@@ -52,7 +56,10 @@ final readonly class Drift
     /** @return array{use: string, result: string, label: string, signed: mixed, now: mixed, unit: ?string} */
     public function toArray(): array
     {
-        return ['use' => $this->use, 'result' => $this->result, 'label' => InputBindings::label($this->use, $this->result), 'signed' => $this->signed, 'now' => $this->now, 'unit' => $this->unit];
+        return [
+            'use' => $this->use, 'result' => $this->result, 'label' => InputBindings::label($this->use, $this->result),
+            'signed' => $this->signed, 'now' => $this->now, 'unit' => $this->unit,
+        ];
     }
 
     private static function isSame(mixed $kept, mixed $now): bool

@@ -114,7 +114,10 @@ final class InputBindings
         return null;
     }
 
-    /** The input, or the column of a list, that a reading feeds first, at the station where it is taken before any other. */
+    /**
+     * The input, or the column of a list, that a reading feeds first, at the station where it is taken before any
+     * other.
+     */
     public static function readBy(string $group, string $name): ?Field
     {
         $own = Station::ofGroup($group);
@@ -125,7 +128,8 @@ final class InputBindings
                 if ($source instanceof Reading && $source->group === $group && $source->name === $name) {
                     return $field;
                 }
-                if ($source instanceof Collected && $source->group === $group && in_array($name, $source->names, true)) {
+                if ($source instanceof Collected && $source->group === $group
+                    && in_array($name, $source->names, true)) {
                     return array_column($field->columns ?? [], null, 'name')[$name] ?? null;
                 }
             }

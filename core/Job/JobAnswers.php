@@ -43,7 +43,8 @@ final class JobAnswers
     private array $errors = [];
 
     /**
-     * @param  ?Closure(string, Closure(): Answer): Answer  $remember  gives the answer that is kept under a key, or makes it
+     * @param  ?Closure(string, Closure(): Answer): Answer  $remember
+     *   gives the answer that is kept under a key, or makes it
      * @param  array<string, int>  $rows  rows in hand, where others are meant than the job's own, by group
      */
     private function __construct(
@@ -56,7 +57,10 @@ final class JobAnswers
         $this->kind = Kind::of($document);
     }
 
-    /** @param ?Closure(string, Closure(): Answer): Answer $remember gives the answer that is kept under a key, or makes it */
+    /**
+     * @param ?Closure(string, Closure(): Answer): Answer $remember gives the answer that is kept under a key, or makes
+     * it
+     */
     public static function of(
         Document $document,
         WorkshopSettings $settings,

@@ -50,9 +50,13 @@ enum Kind: string
             self::Cast => [Station::Sizing],
             self::Fabricated => [Station::Sizing, Station::Wax, Station::Tree, Station::Burnout, Station::Pour],
             self::Clay => [Station::Sizing, Station::Tree, Station::Burnout, Station::Pour],
-            self::Sizing => [Station::Form, Station::Stones, Station::Wax, Station::Tree, Station::Burnout, Station::Pour],
+            self::Sizing => [
+                Station::Form, Station::Stones, Station::Wax, Station::Tree, Station::Burnout, Station::Pour,
+            ],
         };
 
-        return array_values(array_filter(Station::cases(), static fn (Station $station): bool => ! in_array($station, $skipped, true)));
+        return array_values(
+            array_filter(Station::cases(), static fn (Station $station): bool => ! in_array($station, $skipped, true)),
+        );
     }
 }

@@ -36,7 +36,8 @@ final class ReadingFields
         return [
             self::fed('stones', 'name')->called('which stone'),
             Field::choice('group', ['centre', 'halo', 'shoulders', 'other'], 'where it belongs')->default('centre'),
-            ...self::allFed('stones', 'species', 'shape', 'width', 'length', 'depth', 'cut', 'count', 'weighed_carats', 'treated',
+            ...self::allFed('stones', 'species', 'shape', 'width', 'length', 'depth', 'cut', 'count', 'weighed_carats',
+                'treated',
                 'owner', 'source', 'keep_setting', 'removed'),
             Field::text('condition', 'chips, wear and treatment as seen'),
             ...self::allFed('stones', 'acknowledged', 'in_fire'),
@@ -50,7 +51,10 @@ final class ReadingFields
     {
         return [
             Field::of(Quantity::Day, 'begun', 'the day it was begun'),
-            ...self::allFed('attempts', 'wax_mass', 'weighed', 'stones_in_wax', 'stones_mass', 'bore', 'width', 'thickness', 'pairs'),
+            ...self::allFed(
+                'attempts', 'wax_mass', 'weighed', 'stones_in_wax', 'stones_mass', 'bore', 'width', 'thickness',
+                'pairs',
+            ),
             Field::minutes('minutes', 'time spent on it'),
             Field::choice('verdict', ['passed', 'left'], 'whether it was passed or left'),
             Field::text('note', 'why it was left or passed, and the client’s word'),
@@ -62,7 +66,9 @@ final class ReadingFields
     {
         return [
             Field::of(Quantity::Day, 'poured', 'the day it was poured'),
-            ...self::allFed('castings', 'charge_mass', 'casting_mass', 'weighed', 'sprues_mass', 'button_mass', 'scrap_mass'),
+            ...self::allFed(
+                'castings', 'charge_mass', 'casting_mass', 'weighed', 'sprues_mass', 'button_mass', 'scrap_mass',
+            ),
             self::fed('castings', 'bore')->called('bore'),
             Field::choice('verdict', ['good', 'mend', 'cast-again'], 'good, mend, or cast again from a new wax'),
             Field::text('note', 'what was seen'),

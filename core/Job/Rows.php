@@ -75,7 +75,9 @@ final readonly class Rows
 
     public function without(string $key): self
     {
-        return new self(array_values(array_filter($this->rows, static fn (array $row): bool => $row[self::KEY] !== $key)));
+        return new self(
+            array_values(array_filter($this->rows, static fn (array $row): bool => $row[self::KEY] !== $key)),
+        );
     }
 
     /** A key that no row has, the same for everybody who asks; `$gone` were used before. */

@@ -73,7 +73,10 @@ final readonly class ShownFinding
         return ($job->input($use)?->values() ?? [])[$about] ?? $job->value($use, $about);
     }
 
-    /** @return array<string, mixed>|null the override that still holds: it lapses when the value it was given for changes */
+    /**
+     * @return array<string, mixed>|null the override that still holds: it lapses when the value it was given for
+     * changes
+     */
     private static function overrideOf(string $use, Finding $finding, mixed $value, Document $document): ?array
     {
         foreach ($document->list('overrides') as $override) {

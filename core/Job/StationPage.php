@@ -53,7 +53,12 @@ final readonly class StationPage
         if ($approval !== null) {
             $shown[] = ShownFinding::ofJob('look', $approval);
         }
-        usort($shown, static fn (ShownFinding $a, ShownFinding $b): int => $a->finding->level->rank() <=> $b->finding->level->rank());
+        usort(
+            $shown,
+            static fn (
+                ShownFinding $a, ShownFinding $b,
+            ): int => $a->finding->level->rank() <=> $b->finding->level->rank(),
+        );
 
         return $shown;
     }

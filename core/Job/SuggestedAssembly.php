@@ -12,34 +12,73 @@ final class SuggestedAssembly
      */
     public static function of(Document $document, JobAnswers $reckoned): array
     {
-        $grams = static fn (string $use, string $result): string => is_numeric($reckoned->value($use, $result)) ? sprintf('%.2f g', (float) $reckoned->value($use, $result)) : '';
-        $length = static fn (string $path): string => is_numeric($document->decision($path)) ? sprintf('%.2f mm', (float) $document->decision($path)) : '';
+        $grams = static fn (string $use, string $result): string => is_numeric($reckoned->value($use, $result))
+            ? sprintf('%.2f g', (float) $reckoned->value($use, $result))
+            : '';
+        $length = static fn (string $path): string => is_numeric($document->decision($path)) ? sprintf(
+            '%.2f mm', (float) $document->decision($path),
+        ) : '';
         if (Kind::of($document) === Kind::Sizing) {
             return self::sized($document, $reckoned, $grams('size.change', 'metal_change'));
         }
         $cast = Kind::of($document) !== Kind::Fabricated;
         $parts = [self::row(['id' => 'shank', 'mass' => self::shank($document, $reckoned)])];
-        $joints = $cast ? [] : [self::row(['id' => 'shank seam', 'parts' => 'shank, shank', 'length' => $length('form.width_base') ?: $length('form.width_top'), 'section' => $length('form.thickness_base') ?: $length('form.thickness_top')])];
+        $joints = $cast ? [] : [
+            self::row(
+                [
+                    'id' => 'shank seam', 'parts' => 'shank, shank',
+                    'length' => $length('form.width_base') ?: $length('form.width_top'),
+                    'section' => $length('form.thickness_base') ?: $length('form.thickness_top'),
+                ],
+            ),
+        ];
         $soldered = ! $cast || $document->decision('stones.head_soldered') === true;
         $after = $cast ? '' : 'shank seam';
         match ($soldered ? $document->text('stones.setting') : null) {
             'bezel' => self::add($parts, $joints, ['id' => 'bezel', 'mass' => $grams('seat.bezel', 'mass')], [
                 ['id' => 'bezel seam', 'parts' => 'bezel, bezel', 'section' => $length('stones.wall')],
-                ['id' => 'bezel on shank', 'parts' => 'shank, bezel', 'after' => implode(', ', array_filter(['bezel seam', $after]))],
+                [
+                    'id' => 'bezel on shank', 'parts' => 'shank, bezel',
+                    'after' => implode(', ', array_filter(['bezel seam', $after])),
+                ],
             ]),
-            'tube' => self::add($parts, $joints, ['id' => 'collet', 'mass' => $grams('seat.tube', 'mass')], [['id' => 'collet on shank', 'parts' => 'shank, collet', 'after' => $after]]),
-            'claws' => self::add($parts, $joints, ['id' => 'head', 'mass' => ''], [['id' => 'claws in head', 'parts' => 'head, head', 'thin_wire' => 'true'], ['id' => 'head on shank', 'parts' => 'shank, head', 'after' => implode(', ', array_filter(['claws in head', $after]))]]),
+            'tube' => self::add(
+                $parts, $joints, ['id' => 'collet', 'mass' => $grams('seat.tube', 'mass')],
+                [['id' => 'collet on shank', 'parts' => 'shank, collet', 'after' => $after]],
+            ),
+            'claws' => self::add(
+                $parts, $joints, ['id' => 'head', 'mass' => ''],
+                [
+                    ['id' => 'claws in head', 'parts' => 'head, head', 'thin_wire' => 'true'],
+                    [
+                        'id' => 'head on shank', 'parts' => 'shank, head',
+                        'after' => implode(', ', array_filter(['claws in head', $after])),
+                    ],
+                ],
+            ),
             default => null,
         };
         if (is_numeric($reckoned->value('inlay.fit', 'length'))) {
-            self::add($parts, $joints, ['id' => 'inlay', 'mass' => ''], [['id' => 'inlay seam', 'parts' => 'inlay, inlay'], ['id' => 'inlay in band', 'parts' => 'shank, inlay', 'after' => 'inlay seam']]);
+            self::add(
+                $parts, $joints, ['id' => 'inlay', 'mass' => ''],
+                [
+                    ['id' => 'inlay seam', 'parts' => 'inlay, inlay'],
+                    ['id' => 'inlay in band', 'parts' => 'shank, inlay', 'after' => 'inlay seam'],
+                ],
+            );
         }
         if (is_numeric($reckoned->value('plate.cut', 'mass_each'))) {
-            self::add($parts, $joints, ['id' => 'plate', 'mass' => $grams('plate.cut', 'mass_each')], [['id' => 'plate on shank', 'parts' => 'shank, plate', 'after' => $after]]);
+            self::add(
+                $parts, $joints, ['id' => 'plate', 'mass' => $grams('plate.cut', 'mass_each')],
+                [['id' => 'plate on shank', 'parts' => 'shank, plate', 'after' => $after]],
+            );
         }
         foreach (['left', 'right'] as $side) {
             if (self::hasSideStones($document)) {
-                self::add($parts, $joints, ['id' => "{$side} collet", 'mass' => ''], [['id' => "{$side} on shank", 'parts' => "shank, {$side} collet", 'after' => $after]]);
+                self::add(
+                    $parts, $joints, ['id' => "{$side} collet", 'mass' => ''],
+                    [['id' => "{$side} on shank", 'parts' => "shank, {$side} collet", 'after' => $after]],
+                );
             }
         }
 
@@ -49,11 +88,27 @@ final class SuggestedAssembly
     /** @return array{parts: list<array<string, string>>, joints: list<array<string, string>>} */
     private static function sized(Document $document, JobAnswers $reckoned, string $mass): array
     {
-        $seam = ['length' => is_numeric($document->decision('sizing.width')) ? sprintf('%.2f mm', (float) $document->decision('sizing.width')) : '', 'section' => is_numeric($document->decision('sizing.thickness')) ? sprintf('%.2f mm', (float) $document->decision('sizing.thickness')) : ''];
+        $seam = [
+            'length' => is_numeric($document->decision('sizing.width')) ? sprintf(
+                '%.2f mm', (float) $document->decision('sizing.width'),
+            ) : '',
+            'section' => is_numeric($document->decision('sizing.thickness')) ? sprintf(
+                '%.2f mm', (float) $document->decision('sizing.thickness'),
+            ) : '',
+        ];
 
         return match ($reckoned->value('size.change', 'method')) {
-            'insert' => ['parts' => [self::row(['id' => 'ring']), self::row(['id' => 'insert', 'mass' => $mass])], 'joints' => [self::row(['id' => 'left of insert', 'parts' => 'ring, insert', 'same_heat' => 'A', ...$seam]), self::row(['id' => 'right of insert', 'parts' => 'ring, insert', 'same_heat' => 'A', ...$seam])]],
-            'take-out' => ['parts' => [self::row(['id' => 'ring'])], 'joints' => [self::row(['id' => 'closing', 'parts' => 'ring, ring', ...$seam])]],
+            'insert' => [
+                'parts' => [self::row(['id' => 'ring']), self::row(['id' => 'insert', 'mass' => $mass])],
+                'joints' => [
+                    self::row(['id' => 'left of insert', 'parts' => 'ring, insert', 'same_heat' => 'A', ...$seam]),
+                    self::row(['id' => 'right of insert', 'parts' => 'ring, insert', 'same_heat' => 'A', ...$seam]),
+                ],
+            ],
+            'take-out' => [
+                'parts' => [self::row(['id' => 'ring'])],
+                'joints' => [self::row(['id' => 'closing', 'parts' => 'ring, ring', ...$seam])],
+            ],
             default => ['parts' => [], 'joints' => []],
         };
     }

@@ -11,5 +11,7 @@ final readonly class Surroundings
      * @param  ?float  $clientMetalLeft  metal of its client that stands in the account and is in no piece, g
      * @param  ?string  $now  what the clock says, while its burnout is still planned
      */
-    public function __construct(public ?InFlask $flask = null, public ?float $clientMetalLeft = null, public ?string $now = null) {}
+    public function __construct(
+        public ?InFlask $flask = null, public ?float $clientMetalLeft = null, public ?string $now = null,
+    ) {}
 }

@@ -20,19 +20,32 @@ final class KilnWatch
         foreach ($log as $point) {
             $c = $point['kiln_c'];
             if ($c === null) {
-                $alarms['thermocouple-lost'] ??= ['min' => $point['min'], 'message' => 'The thermocouple reads nothing: the kiln gives no heat. Look at its plug and its tip.'];
+                $alarms['thermocouple-lost'] ??= [
+                    'min' => $point['min'],
+                    'message' => 'The thermocouple reads nothing: the kiln gives no heat. '
+                        .'Look at its plug and its tip.',
+                ];
 
                 continue;
             }
             if ($c > $settings->num('burnout.gypsum_limit') + $settings->num('kiln.over')) {
-                $alarms['too-hot'] ??= ['min' => $point['min'], 'message' => sprintf('%.0f °C: gypsum breaks down. Switch the kiln off, ventilate, and do not open it.', $c)];
+                $alarms['too-hot'] ??= [
+                    'min' => $point['min'],
+                    'message' => sprintf(
+                        '%.0f °C: gypsum breaks down. Switch the kiln off, ventilate, and do not open it.', $c,
+                    ),
+                ];
             }
             $off = $c - $point['planned_c'];
             $since = abs($off) > $settings->num('kiln.off') ? ($since ?? $point['min']) : null;
             if ($since !== null && $point['min'] - $since >= $settings->num('kiln.off_for')) {
                 $code = $off < 0 ? 'behind' : 'ahead';
                 $alarms[$code] ??= ['min' => $since, 'message' => $off < 0
-                    ? sprintf('The kiln is %.0f °C behind its programme: an element, the power or an open door. The pour will be later.', -$off)
+                    ? sprintf(
+                        'The kiln is %.0f °C behind its programme: an element, the power or an open door. The pour '
+                            .'will be later.',
+                        -$off,
+                    )
                     : sprintf('The kiln is %.0f °C above its programme.', $off)];
             }
         }

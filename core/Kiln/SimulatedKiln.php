@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Kiln;
 
-/** How a simulated kiln fares: a pure function of its programme, its faults and the minutes since it was switched on. */
+/**
+ * How a simulated kiln fares: a pure function of its programme, its faults and the minutes since it was switched on.
+ */
 final readonly class SimulatedKiln
 {
     private const ROOM = 20.0;
@@ -24,7 +26,9 @@ final readonly class SimulatedKiln
      * @param  list<array{to: float, minutes: float}>  $stages  where it goes, and for how long with its ramp
      * @param  list<KilnFault>  $events
      */
-    public function __construct(private array $stages, private array $events = [], private float $climb = 6.0, private float $fall = 3.0) {}
+    public function __construct(
+        private array $stages, private array $events = [], private float $climb = 6.0, private float $fall = 3.0,
+    ) {}
 
     public function length(): float
     {
@@ -37,7 +41,9 @@ final readonly class SimulatedKiln
         $at = self::ROOM;
         foreach ($this->stages as $stage) {
             $here = min($minute, $stage['minutes']);
-            $at = $stage['to'] > $at ? min($stage['to'], $at + $this->climb * $here) : max($stage['to'], $at - $this->fall * $here);
+            $at = $stage['to'] > $at ? min(
+                $stage['to'], $at + $this->climb * $here,
+            ) : max($stage['to'], $at - $this->fall * $here);
             if ($minute <= $stage['minutes']) {
                 return $at;
             }

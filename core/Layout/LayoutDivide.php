@@ -37,7 +37,9 @@ final class LayoutDivide implements Calculation
             [
                 Output::length('part', 'the first part'),
                 Output::length('smallest', 'the smallest part'),
-                Output::rows('lines', 'each line: at_mm from one edge, from_other_mm, setting_mm and the edge it is set from'),
+                Output::rows(
+                    'lines', 'each line: at_mm from one edge, from_other_mm, setting_mm and the edge it is set from',
+                ),
                 Output::rows('parts_mm', 'each part and the running total, mm'),
             ],
             ['part-narrow' => 'a part under 0.5 mm'],
@@ -65,12 +67,35 @@ final class LayoutDivide implements Calculation
         $parts = array_map(static fn (float $ratio): float => $wide * $ratio / array_sum($ratios), $ratios);
         $uses = ['total', $input->has('parts') ? 'parts' : 'ratios', 'kerf'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('part', $parts[0], Formula::of('({total} − {cuts} × {kerf}) × {its share} ÷ {all shares}', ['total' => $total, 'cuts' => count($ratios) - 1, 'kerf' => $kerf, 'its share' => $ratios[0], 'all shares' => array_sum($ratios)]), uses: $uses, because: 'the cuts come out of the whole')
-            ->work('smallest', min($parts), Formula::of('({total} − {cuts} × {kerf}) × {smallest share} ÷ {all shares}', ['total' => $total, 'cuts' => count($ratios) - 1, 'kerf' => $kerf, 'smallest share' => min($ratios), 'all shares' => array_sum($ratios)]), uses: $uses, because: 'the hardest to keep even')
+            ->work(
+                'part', $parts[0],
+                Formula::of(
+                    '({total} − {cuts} × {kerf}) × {its share} ÷ {all shares}',
+                    [
+                        'total' => $total, 'cuts' => count($ratios) - 1, 'kerf' => $kerf, 'its share' => $ratios[0],
+                        'all shares' => array_sum($ratios),
+                    ],
+                ),
+                uses: $uses, because: 'the cuts come out of the whole',
+            )
+            ->work(
+                'smallest', min($parts),
+                Formula::of(
+                    '({total} − {cuts} × {kerf}) × {smallest share} ÷ {all shares}',
+                    [
+                        'total' => $total, 'cuts' => count($ratios) - 1, 'kerf' => $kerf,
+                        'smallest share' => min($ratios), 'all shares' => array_sum($ratios),
+                    ],
+                ),
+                uses: $uses, because: 'the hardest to keep even',
+            )
             ->give('lines', $this->lines($parts, $kerf, $total))
             ->give('parts_mm', $this->running($parts, $kerf));
         if (min($parts) < $settings->num('layouts.narrowest_part') - 1e-9) {
-            $answer->find(Level::Caution, 'part-narrow', 'parts', sprintf('The narrowest part is %.2f mm.', min($parts)), 'Divide it into fewer.');
+            $answer->find(
+                Level::Caution, 'part-narrow', 'parts', sprintf('The narrowest part is %.2f mm.', min($parts)),
+                'Divide it into fewer.',
+            );
         }
 
         return $answer->answer();
@@ -88,7 +113,10 @@ final class LayoutDivide implements Calculation
             $at += $part;
             $middle = $at + $kerf / 2;
             // A small setting of the dividers errs less than a large one.
-            $lines[] = ['at_mm' => $middle, 'from_other_mm' => $total - $middle, 'setting_mm' => min($middle, $total - $middle), 'from' => $middle <= $total - $middle ? 'this edge' : 'the other edge'];
+            $lines[] = [
+                'at_mm' => $middle, 'from_other_mm' => $total - $middle, 'setting_mm' => min($middle, $total - $middle),
+                'from' => $middle <= $total - $middle ? 'this edge' : 'the other edge',
+            ];
             $at += $kerf;
         }
 

@@ -10,11 +10,8 @@ use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
 use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
-use HotSprue\Calculation\Output;
 use HotSprue\Fields\BadInput;
-use HotSprue\Fields\Field;
 use HotSprue\Fields\Input;
-use HotSprue\Measures\Quantity;
 use HotSprue\Seats\Claws;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\StoneInput;
@@ -23,51 +20,16 @@ use HotSprue\Workshop\WorkshopSettings;
 /** Stones round a centre: how many fit, where they stand, and in which order to drill. Source: workbook 5. */
 final class LayoutHalo implements Calculation
 {
-    private const SOURCE = 'workbook 5, halo';
+    public const SOURCE = 'workbook 5, halo';
 
-    private const MOST = 240;
+    public const MOST = 240;
 
     /** Places round the centre at which a claw is tried. */
     private const TRIED = 720;
 
     public function description(): Description
     {
-        return new Description(
-            'layout.halo',
-            'Stones round a centre',
-            'Stones round a centre: how many fit, where they stand, and in which order to drill',
-            self::SOURCE,
-            [
-                ...StoneInput::fields(),
-                Field::length('stone_diameter', 'diameter of the stones round the centre')->called('stones round it'),
-                Field::length('edge_gap', 'from the centre’s edge to theirs')->called('centre to stones')->allowingZero()->fromSetting('layouts.edge_gap'),
-                Field::length('stone_gap', 'between two of them')->called('between stones')->allowingZero()->fromSetting('layouts.stone_gap'),
-                Field::count('count', 'how many round the centre, instead of as many as fit')->called('stones round it: how many')->between(3, self::MOST)->optional(),
-                Field::count('centre_claws', 'claws that hold the centre')->called('claws of the centre')->between(3, 8)->optional(),
-                Field::length('wire', 'their wire; by the centre’s size unless said')->optional(),
-                Field::length('notch', 'depth of their notch; 0.3 of the wire unless said')->optional(),
-            ],
-            [
-                Output::of(Quantity::Count, 'count_max', 'most that fit')->called('at most'),
-                Output::of(Quantity::Count, 'count', 'how many stand'),
-                Output::length('ring_length', 'length of the line on which their centres lie'),
-                Output::length('pitch', 'from centre to centre along it'),
-                Output::length('gap_left', 'gap left between two of them, at the closest')->called('gap left over'),
-                Output::length('edge_gap_for_count', 'least edge gap at which this count fits')->called('edge gap for this many'),
-                Output::length('edge_gap_for_one_more', 'least edge gap at which one more than fits would fit')->called('edge gap for one more'),
-                Output::text('start', 'where the first stands: at the top, or half a pitch off it'),
-                Output::rows('positions', 'each centre: x_mm, y_mm, angle_deg'),
-                Output::rows('claws_clear_deg', 'where a claw of the centre clears the stones round it: from_deg, to_deg, middle_deg'),
-                Output::rows('drill_order', 'numbers of the stones in the order of drilling'),
-            ],
-            [
-                'too-many' => 'more stones than fit',
-                'gap-wide' => 'room for half a stone or more is left over',
-                'capped' => 'more would fit than are laid out',
-                'claw-meets-stone' => 'a claw of the centre stands where a stone round it lies',
-                'larger-than-centre' => 'stones round the centre as wide as the centre or wider',
-            ],
-        );
+        return LayoutHaloDescription::make();
     }
 
     public function reckon(Input $input, WorkshopSettings $settings): Answer
@@ -75,39 +37,109 @@ final class LayoutHalo implements Calculation
         $outline = StoneInput::read($input);
         [$d, $edge, $gap] = [$input->num('stone_diameter'), $input->num('edge_gap'), $input->num('stone_gap')];
         $offset = $edge + $d / 2;
-        $full = Ring::fullest($outline, $offset, $d + $gap, self::MOST) ?? throw BadInput::field('stone_diameter', 'Not even two of these fit round the centre; smaller stones are accepted.');
+        $full = Ring::fullest($outline, $offset, $d + $gap, self::MOST) ?? throw BadInput::field(
+            'stone_diameter', 'Not even two of these fit round the centre; smaller stones are accepted.',
+        );
         $count = (int) $input->numOr('count', $full->count);
         $ring = $count === $full->count ? $full : Ring::best($outline, $offset, $count);
         $uses = [...StoneInput::uses($input), 'stone_diameter', 'edge_gap'];
         $left = $ring->closest() - $d;
         $more = $this->leastEdge($outline, $full->count + 1, $d, $gap);
         $answer = AnswerBuilder::of($this, $input)
-            ->work('ring_length', $ring->length, Formula::of('{perimeter} + 2 × π × ({edge gap} + {stone} ÷ 2)', ['perimeter' => $outline->perimeter(), 'edge gap' => $edge, 'stone' => $d]), uses: $uses, because: 'the true parallel of a convex outline is longer by 2π times its distance')
-            ->work('count_max', $full->count, Formula::taken('the most whose smallest straight distance is stone + gap or more', $full->count), uses: [...$uses, 'stone_gap'], because: sprintf('at %d the closest centres are %.3f mm apart, and %.3f is wanted', $full->count, $full->closest(), $d + $gap))
-            ->work('count', $count, Formula::taken($input->has('count') ? 'as chosen' : 'as many as fit', $count), uses: ['count', 'stone_gap'], because: 'the centres are spaced equally by arc length')
-            ->work('pitch', $ring->length / $count, Formula::of('{ring length} ÷ {count}', ['ring length' => $ring->length, 'count' => $count]), uses: [...$uses, 'count'], because: 'along the line of the centres')
-            ->work('gap_left', $left, Formula::of('{smallest straight distance} − {stone}', ['smallest straight distance' => $ring->closest(), 'stone' => $d]), uses: [...$uses, 'count'], because: 'measured between every two, not estimated')
-            ->work('edge_gap_for_one_more', $more, Formula::taken('least edge gap at which one more keeps its distance', $more), uses: [...$uses, 'stone_gap'], because: sprintf('%d stones', $full->count + 1))
-            ->work('start', $ring->onTop ? 'a stone at the top' : 'half a pitch off the top', Formula::said('the better of the two', sprintf('the closest centres are then %.3f mm apart', $ring->closest())), uses: $uses, because: 'at a point or a corner one of them leaves more room')
-            ->give('positions', array_map(static fn (array $p): array => ['x_mm' => $p[0], 'y_mm' => $p[1], 'angle_deg' => fmod(rad2deg(atan2($p[1], $p[0])) + 360, 360)], $ring->places))
+            ->work(
+                'ring_length', $ring->length,
+                Formula::of(
+                    '{perimeter} + 2 × π × ({edge gap} + {stone} ÷ 2)',
+                    ['perimeter' => $outline->perimeter(), 'edge gap' => $edge, 'stone' => $d],
+                ),
+                uses: $uses, because: 'the true parallel of a convex outline is longer by 2π times its distance',
+            )
+            ->work(
+                'count_max', $full->count,
+                Formula::taken('the most whose smallest straight distance is stone + gap or more', $full->count),
+                uses: [...$uses, 'stone_gap'],
+                because: sprintf(
+                    'at %d the closest centres are %.3f mm apart, and %.3f is wanted', $full->count, $full->closest(),
+                    $d + $gap,
+                ),
+            )
+            ->work(
+                'count', $count, Formula::taken($input->has('count') ? 'as chosen' : 'as many as fit', $count),
+                uses: ['count', 'stone_gap'], because: 'the centres are spaced equally by arc length',
+            )
+            ->work(
+                'pitch', $ring->length / $count,
+                Formula::of('{ring length} ÷ {count}', ['ring length' => $ring->length, 'count' => $count]),
+                uses: [...$uses, 'count'], because: 'along the line of the centres',
+            )
+            ->work(
+                'gap_left', $left,
+                Formula::of(
+                    '{smallest straight distance} − {stone}',
+                    ['smallest straight distance' => $ring->closest(), 'stone' => $d],
+                ),
+                uses: [...$uses, 'count'], because: 'measured between every two, not estimated',
+            )
+            ->work(
+                'edge_gap_for_one_more', $more,
+                Formula::taken('least edge gap at which one more keeps its distance', $more),
+                uses: [...$uses, 'stone_gap'], because: sprintf('%d stones', $full->count + 1),
+            )
+            ->work(
+                'start', $ring->onTop ? 'a stone at the top' : 'half a pitch off the top',
+                Formula::said(
+                    'the better of the two', sprintf('the closest centres are then %.3f mm apart', $ring->closest()),
+                ),
+                uses: $uses, because: 'at a point or a corner one of them leaves more room',
+            )
+            ->give(
+                'positions',
+                array_map(
+                    static fn (array $p): array => [
+                        'x_mm' => $p[0], 'y_mm' => $p[1], 'angle_deg' => fmod(rad2deg(atan2($p[1], $p[0])) + 360, 360),
+                    ],
+                    $ring->places,
+                ),
+            )
             ->give('drill_order', self::drillOrder($count));
         if ($input->has('count')) {
             $need = $this->leastEdge($outline, $count, $d, $gap);
-            $answer->work('edge_gap_for_count', $need, Formula::taken('least edge gap at which this count keeps its distance', $need), uses: [...$uses, 'count', 'stone_gap'], because: 'found by halving');
+            $answer->work(
+                'edge_gap_for_count', $need,
+                Formula::taken('least edge gap at which this count keeps its distance', $need),
+                uses: [...$uses, 'count', 'stone_gap'], because: 'found by halving',
+            );
             if ($count > $full->count) {
-                $answer->find(Level::Stop, 'too-many', 'count', sprintf('%d do not fit: %.2f mm would be left between two of them, and %.2f is wanted.', $count, $left, $gap), sprintf('Take %d, or an edge gap of %.2f mm.', $full->count, $need), ['count' => $full->count]);
+                $answer->find(
+                    Level::Stop, 'too-many', 'count',
+                    sprintf(
+                        '%d do not fit: %.2f mm would be left between two of them, and %.2f is wanted.', $count, $left,
+                        $gap,
+                    ),
+                    sprintf('Take %d, or an edge gap of %.2f mm.', $full->count, $need), ['count' => $full->count],
+                );
             }
         }
         if ($left >= $gap + $d / $count / 2 && $left - $gap >= $d / 2) {
-            $answer->find(Level::Note, 'gap-wide', 'count', sprintf('%.2f mm is left between two of them.', $left), sprintf('Take %d, or larger stones.', $full->count), $count < $full->count ? ['count' => $full->count] : []);
+            $answer->find(
+                Level::Note, 'gap-wide', 'count', sprintf('%.2f mm is left between two of them.', $left),
+                sprintf('Take %d, or larger stones.', $full->count),
+                $count < $full->count ? ['count' => $full->count] : [],
+            );
         }
         if ($full->count === self::MOST && Ring::fits($outline, $offset, self::MOST + 1, $d + $gap)) {
-            $answer->find(Level::Note, 'capped', 'stone_diameter', sprintf('More than %d would fit; no more than that are laid out.', self::MOST),
+            $answer->find(Level::Note, 'capped', 'stone_diameter', sprintf(
+                'More than %d would fit; no more than that are laid out.', self::MOST,
+            ),
                 'Take larger stones, or lay them out in part circles.');
         }
         $this->claws($answer, $input, $outline, $ring);
         if ($d >= $outline->wide) {
-            $answer->find(Level::Caution, 'larger-than-centre', 'stone_diameter', 'These are as wide as the stone they stand round.', 'Take smaller ones, or set it as a cluster of equals.');
+            $answer->find(
+                Level::Caution, 'larger-than-centre', 'stone_diameter',
+                'These are as wide as the stone they stand round.',
+                'Take smaller ones, or set it as a cluster of equals.',
+            );
         }
 
         return $answer->answer();
@@ -145,13 +177,23 @@ final class LayoutHalo implements Calculation
             $axes->points(self::TRIED),
         ));
         $answer->give('claws_clear_deg', $clear);
-        $meet = array_values(array_filter($claws->places($out - $wire / 2), static fn (array $claw): bool => ! $clears($claw['x_mm'], $claw['y_mm'])));
+        $meet = array_values(
+            array_filter(
+                $claws->places($out - $wire / 2),
+                static fn (array $claw): bool => ! $clears($claw['x_mm'], $claw['y_mm']),
+            ),
+        );
         if ($meet !== []) {
             $answer->find(Level::Stop, 'claw-meets-stone', 'edge_gap',
-                sprintf('%d of the centre’s %d claws stand where a stone round it lies (at %s°).', count($meet), $claws->count(), self::degrees(array_column($meet, 'angle_deg'))),
+                sprintf(
+                    '%d of the centre’s %d claws stand where a stone round it lies (at %s°).', count($meet),
+                    $claws->count(), self::degrees(array_column($meet, 'angle_deg')),
+                ),
                 sprintf('%s; or move them out: at an edge gap of %.2f mm every claw clears.', $clear === []
                     ? 'Nowhere between two stones is there room for this wire'
-                    : 'A claw clears at '.self::degrees(array_column($clear, 'middle_deg')).'°', $out), ['edge_gap' => ceil(1000 * $out - 1e-6) / 1000]);
+                    : 'A claw clears at '.self::degrees(array_column($clear, 'middle_deg')).'°', $out), [
+                        'edge_gap' => ceil(1000 * $out - 1e-6) / 1000,
+                    ]);
         }
     }
 
@@ -192,7 +234,10 @@ final class LayoutHalo implements Calculation
     /** @param list<float> $angles */
     private static function degrees(array $angles): string
     {
-        return implode(', ', array_map(static fn (float $angle): string => rtrim(rtrim(sprintf('%.1f', $angle), '0'), '.'), $angles));
+        return implode(
+            ', ',
+            array_map(static fn (float $angle): string => rtrim(rtrim(sprintf('%.1f', $angle), '0'), '.'), $angles),
+        );
     }
 
     /** The least edge gap at which so many keep their distance, mm; 0 where they do at none. */

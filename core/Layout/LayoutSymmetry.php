@@ -30,7 +30,8 @@ final class LayoutSymmetry implements Calculation
             self::SOURCE,
             [
                 Field::rows('pairs', self::columns(), 'each pair, measured'),
-                Field::length('tolerance', 'a pair may differ by so much')->allowingZero()->fromSetting('layouts.symmetry'),
+                Field::length('tolerance', 'a pair may differ by so much')
+                    ->allowingZero()->fromSetting('layouts.symmetry'),
             ],
             [
                 Output::length('worst', 'largest difference'),
@@ -56,7 +57,8 @@ final class LayoutSymmetry implements Calculation
         foreach ($input->rows('pairs') as $pair) {
             $difference = (float) $pair['left'] - (float) $pair['right'];
             $rows[] = ['name' => $pair['name'], 'difference_mm' => abs($difference), 'take_down' => match (true) {
-                abs($difference) <= $input->num('tolerance') + 1e-9 => 'neither', $difference > 0 => 'left', default => 'right'
+                abs($difference) <= $input->num('tolerance') + 1e-9 => 'neither', $difference > 0 => 'left',
+                default => 'right'
             }];
         }
         if ($rows === []) {
@@ -65,10 +67,24 @@ final class LayoutSymmetry implements Calculation
         usort($rows, static fn (array $a, array $b): int => $b['difference_mm'] <=> $a['difference_mm']);
         $worst = $rows[0];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('worst', $worst['difference_mm'], Formula::taken('the largest of left − right, either way', $worst['difference_mm']), uses: ['pairs'], because: $worst['name'])
+            ->work(
+                'worst', $worst['difference_mm'],
+                Formula::taken('the largest of left − right, either way', $worst['difference_mm']), uses: ['pairs'],
+                because: $worst['name'],
+            )
             ->give('differences', $rows);
         if ($worst['take_down'] !== 'neither') {
-            $answer->find(Level::Caution, 'sides-differ', 'pairs', sprintf('%s: the %s is %.2f mm more.', ucfirst((string) $worst['name']), $worst['take_down'], $worst['difference_mm']), sprintf('Take the %s down by %.2f mm; never build up the low side.', $worst['take_down'], $worst['difference_mm']));
+            $answer->find(
+                Level::Caution, 'sides-differ', 'pairs',
+                sprintf(
+                    '%s: the %s is %.2f mm more.', ucfirst((string) $worst['name']), $worst['take_down'],
+                    $worst['difference_mm'],
+                ),
+                sprintf(
+                    'Take the %s down by %.2f mm; never build up the low side.', $worst['take_down'],
+                    $worst['difference_mm'],
+                ),
+            );
         }
 
         return $answer->answer();

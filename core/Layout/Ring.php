@@ -34,7 +34,8 @@ final readonly class Ring
     /** Whether so many keep their distance, from either start. */
     public static function fits(Outline $outline, float $offset, int $count, float $apart): bool
     {
-        return (new self($outline, $offset, $count, true))->keeps($apart) || (new self($outline, $offset, $count, false))->keeps($apart);
+        return (new self($outline, $offset, $count, true))
+            ->keeps($apart) || (new self($outline, $offset, $count, false))->keeps($apart);
     }
 
     /**

@@ -12,14 +12,28 @@ use IntlChar;
  */
 final class BenchTalk
 {
-    private const FRACTIONS = ['½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8', '⅓' => '1/3', '⅔' => '2/3'];
+    private const FRACTIONS = [
+        '½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8', '⅓' => '1/3',
+        '⅔' => '2/3',
+    ];
 
     /** @var array<string, array<string, float>> factor from each unit to the core's own */
     private const UNITS = [
-        'length' => ['mm' => 1.0, 'cm' => 10.0, 'in' => UnitFactors::INCH, 'inch' => UnitFactors::INCH, 'inches' => UnitFactors::INCH, '"' => UnitFactors::INCH],
-        'mass' => ['g' => 1.0, 'mg' => 0.001, 'kg' => 1000.0, 'ct' => 0.2, 'dwt' => UnitFactors::PENNYWEIGHT, 'ozt' => UnitFactors::TROY_OUNCE, 'grain' => 0.06479891, 'grains' => 0.06479891],
-        'millilitres' => ['ml' => 1.0, 'cm3' => 1.0, 'cc' => 1.0, 'mm3' => 0.001, 'us fl oz' => 29.5735, 'imperial fl oz' => 28.4131],
-        'cubic-millimetres' => ['mm3' => 1.0, 'ml' => 1000.0, 'cm3' => 1000.0, 'cc' => 1000.0, 'us fl oz' => 29573.5, 'imperial fl oz' => 28413.1],
+        'length' => [
+            'mm' => 1.0, 'cm' => 10.0, 'in' => UnitFactors::INCH, 'inch' => UnitFactors::INCH,
+            'inches' => UnitFactors::INCH, '"' => UnitFactors::INCH,
+        ],
+        'mass' => [
+            'g' => 1.0, 'mg' => 0.001, 'kg' => 1000.0, 'ct' => 0.2, 'dwt' => UnitFactors::PENNYWEIGHT,
+            'ozt' => UnitFactors::TROY_OUNCE, 'grain' => 0.06479891, 'grains' => 0.06479891,
+        ],
+        'millilitres' => [
+            'ml' => 1.0, 'cm3' => 1.0, 'cc' => 1.0, 'mm3' => 0.001, 'us fl oz' => 29.5735, 'imperial fl oz' => 28.4131,
+        ],
+        'cubic-millimetres' => [
+            'mm3' => 1.0, 'ml' => 1000.0, 'cm3' => 1000.0, 'cc' => 1000.0, 'us fl oz' => 29573.5,
+            'imperial fl oz' => 28413.1,
+        ],
         'square-millimetres' => ['mm2' => 1.0],
         'angle' => ['°' => 1.0, 'deg' => 1.0, 'degree' => 1.0, 'degrees' => 1.0],
         'minutes' => ['min' => 1.0, 'h' => 60.0, 's' => 1 / 60],
@@ -43,7 +57,8 @@ final class BenchTalk
         if ($quantity === Quantity::RingSize) {
             return RingSize::fromBenchTalk($typed)->circumference;
         }
-        if ($quantity === Quantity::Length && preg_match('/^(0{2,4}) ?(?:ga|gauge)$/i', self::plain($typed), $found) === 1) {
+        if ($quantity === Quantity::Length
+            && preg_match('/^(0{2,4}) ?(?:ga|gauge)$/i', self::plain($typed), $found) === 1) {
             // 00, 000 and 0000 go on below 0: −1, −2 and −3.
             return self::gauge(1 - strlen($found[1]));
         }
@@ -98,7 +113,13 @@ final class BenchTalk
     /** One spelling for inch marks, fractions, minus signs and superscripts. */
     public static function plain(string $typed): string
     {
-        $text = strtr(trim(self::folded($typed)), ['″' => '"', '”' => '"', '“' => '"', "''" => '"', '−' => '-', '²' => '2', '³' => '3', "\u{00A0}" => ' ', "\u{202F}" => ' ']);
+        $text = strtr(
+            trim(self::folded($typed)),
+            [
+                '″' => '"', '”' => '"', '“' => '"', "''" => '"', '−' => '-', '²' => '2', '³' => '3', "\u{00A0}" => ' ',
+                "\u{202F}" => ' ',
+            ],
+        );
         foreach (self::FRACTIONS as $glyph => $fraction) {
             $text = str_replace($glyph, ' '.$fraction, $text);
         }
@@ -112,9 +133,14 @@ final class BenchTalk
         if (preg_match('/[^\x00-\x7F]/', $typed) !== 1) {
             return $typed;
         }
-        $wide = (string) preg_replace_callback('/[\x{FF01}-\x{FF5E}]/u', static fn (array $found): string => (string) mb_chr(mb_ord($found[0]) - 0xFEE0), $typed);
+        $wide = (string) preg_replace_callback(
+            '/[\x{FF01}-\x{FF5E}]/u', static fn (array $found): string => (string) mb_chr(mb_ord($found[0]) - 0xFEE0),
+            $typed,
+        );
 
-        return (string) preg_replace_callback('/\p{Nd}/u', static fn (array $found): string => (string) IntlChar::charDigitValue($found[0]), $wide);
+        return (string) preg_replace_callback(
+            '/\p{Nd}/u', static fn (array $found): string => (string) IntlChar::charDigitValue($found[0]), $wide,
+        );
     }
 
     /**
@@ -124,8 +150,11 @@ final class BenchTalk
      */
     private static function split(Quantity $quantity, string $typed): array
     {
-        $number = '(?<sign>[+-]?) ?(?:(?:(?<whole>\d+) )?(?<over>\d+) ?\/ ?(?<under>\d+)|(?<decimal>\d+(?:\.\d*)?(?:[eE][+-]?\d+)?|\.\d+))';
-        if (preg_match("/^{$number} ?(?<unit>[^\d\s+-].*)?$/u", self::plain($typed), $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+        $number = '(?<sign>[+-]?) ?(?:(?:(?<whole>\d+) )?(?<over>\d+) ?\/ '
+            .'?(?<under>\d+)|(?<decimal>\d+(?:\.\d*)?(?:[eE][+-]?\d+)?|\.\d+))';
+        if (preg_match(
+            "/^{$number} ?(?<unit>[^\d\s+-].*)?$/u", self::plain($typed), $found, PREG_UNMATCHED_AS_NULL,
+        ) !== 1) {
             throw NotUnderstood::notA($quantity, $typed);
         }
         if ($found['decimal'] !== null) {

@@ -25,7 +25,9 @@ final class Moment
      */
     public static function inZone(string $said, DateTimeZone $zone): string
     {
-        return preg_match('/(Z|[+-]\d\d:\d\d)$/', $said) === 1 ? $said : (new DateTimeImmutable($said, $zone))->format('Y-m-d\TH:i:sP');
+        return preg_match(
+            '/(Z|[+-]\d\d:\d\d)$/', $said,
+        ) === 1 ? $said : (new DateTimeImmutable($said, $zone))->format('Y-m-d\TH:i:sP');
     }
 
     /** So many minutes later, by the clock that runs on; as it was said, with or without a distance from UTC. */
@@ -34,7 +36,9 @@ final class Moment
         $hasOffset = preg_match('/(Z|[+-]\d\d:\d\d)$/', $said) === 1;
         $moved = new DateTimeImmutable($said, new DateTimeZone('UTC'));
 
-        return $moved->modify(sprintf('%+d seconds', (int) round($minutes * 60)))->format($hasOffset ? 'Y-m-d\TH:i:sP' : 'Y-m-d\TH:i');
+        return $moved->modify(
+            sprintf('%+d seconds', (int) round($minutes * 60)),
+        )->format($hasOffset ? 'Y-m-d\TH:i:sP' : 'Y-m-d\TH:i');
     }
 
     public static function isBefore(string $one, string $other): bool

@@ -11,17 +11,23 @@ final class NotUnderstood extends DomainException
 {
     public static function notA(Quantity $quantity, string $typed): self
     {
-        return new self(sprintf('“%s” is not understood; %s is accepted.', self::excerpt($typed), $quantity->accepts()));
+        return new self(
+            sprintf('“%s” is not understood; %s is accepted.', self::excerpt($typed), $quantity->accepts()),
+        );
     }
 
     public static function ambiguousUnit(Quantity $quantity, string $unit): self
     {
-        return new self(sprintf('“%s” means different things to different people; %s is accepted.', $unit, $quantity->accepts()));
+        return new self(
+            sprintf('“%s” means different things to different people; %s is accepted.', $unit, $quantity->accepts()),
+        );
     }
 
     public static function unknownUnit(Quantity $quantity, string $unit): self
     {
-        return new self(sprintf('The unit “%s” is not known here; %s is accepted.', self::excerpt($unit), $quantity->accepts()));
+        return new self(
+            sprintf('The unit “%s” is not known here; %s is accepted.', self::excerpt($unit), $quantity->accepts()),
+        );
     }
 
     public static function size(string $typed, string $accepted): self

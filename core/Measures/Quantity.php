@@ -117,7 +117,8 @@ enum Quantity: string
             self::Share => 'a share between 0 and 1, or a percentage such as 1.5 %',
             self::Number => 'a number',
             self::Count => 'a whole number',
-            self::RingSize => 'a ring size with its scale (US 7, UK O½, EU 54, JP 14, CH 14), or a measure (17.3 mm diameter, 54.4 mm round)',
+            self::RingSize => 'a ring size with its scale (US 7, UK O½, EU 54, JP 14, CH 14), '
+                .'or a measure (17.3 mm diameter, 54.4 mm round)',
             self::Moment => 'a date and time such as 2027-03-09T14:00',
             self::Day => 'a date such as 2027-03-09',
             self::Choice => 'one of the names listed',

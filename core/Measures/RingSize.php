@@ -18,7 +18,9 @@ final readonly class RingSize
     public static function ofCircumference(float $mm): self
     {
         if (! ($mm >= self::LEAST && $mm <= self::MOST)) {
-            throw NotUnderstood::size(sprintf('%.4g mm round', $mm), sprintf('a finger between %g and %g mm round', self::LEAST, self::MOST));
+            throw NotUnderstood::size(
+                sprintf('%.4g mm round', $mm), sprintf('a finger between %g and %g mm round', self::LEAST, self::MOST),
+            );
         }
 
         return new self($mm);
@@ -50,14 +52,19 @@ final readonly class RingSize
     {
         // “Size 7” is said on the North American scale, “size K” in letters.
         $plain = (string) preg_replace(['/^size +(?=\d)/i', '/^size +/i'], ['us ', ''], BenchTalk::plain($typed));
-        $words = ['us' => Scale::NorthAmerican, 'uk' => Scale::British, 'eu' => Scale::Iso, 'iso' => Scale::Iso, 'jp' => Scale::Japanese, 'ch' => Scale::Swiss];
+        $words = [
+            'us' => Scale::NorthAmerican, 'uk' => Scale::British, 'eu' => Scale::Iso, 'iso' => Scale::Iso,
+            'jp' => Scale::Japanese, 'ch' => Scale::Swiss,
+        ];
         if (preg_match('/^(us|uk|eu|iso|jp|ch) ?(.+)$/i', $plain, $found) === 1) {
             return self::on($words[strtolower($found[1])], $found[2]);
         }
         if (preg_match('/^(.+?) ?(mm|in|")? ?(diameter|dia|round|circumference)$/i', $plain, $found) === 1) {
             $mm = BenchTalk::read(Quantity::Length, $found[1].' '.($found[2] === '' ? 'mm' : $found[2]));
 
-            return in_array(strtolower($found[3]), ['diameter', 'dia'], true) ? self::ofDiameter($mm) : self::ofCircumference($mm);
+            return in_array(
+                strtolower($found[3]), ['diameter', 'dia'], true,
+            ) ? self::ofDiameter($mm) : self::ofCircumference($mm);
         }
         if (preg_match('/^(?:[a-z]|z ?\+ ?[1-9])(?: ?1\/2)?$/i', $plain) === 1) {
             return self::on(Scale::British, $plain);

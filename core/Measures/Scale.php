@@ -82,7 +82,9 @@ enum Scale: string
             return BenchTalk::number($typed);
         }
         $plain = strtoupper(BenchTalk::plain($typed));
-        if (preg_match('/^(?:(?<letter>[A-Z])|Z ?\+ ?(?<beyond>[1-9]))(?<half> ?1\/2)?$/', $plain, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (preg_match(
+            '/^(?:(?<letter>[A-Z])|Z ?\+ ?(?<beyond>[1-9]))(?<half> ?1\/2)?$/', $plain, $found, PREG_UNMATCHED_AS_NULL,
+        ) !== 1) {
             throw NotUnderstood::size($typed, 'a letter A to Z, with a half (O½) or beyond Z (Z+1),');
         }
         $index = $found['letter'] !== null ? ord($found['letter']) - ord('A') : 25 + (int) $found['beyond'];

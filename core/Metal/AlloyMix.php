@@ -29,8 +29,13 @@ final class AlloyMix implements Calculation
             'What to add to bring metal to a fineness',
             self::SOURCE,
             [
-                Field::rows('lots', [Field::mass('mass', 'how much'), Field::share('fineness', 'parts of fine metal in 1')->optional()], 'what is melted together'),
-                Field::share('target_fineness', 'fineness that is wanted')->called('fineness wanted')->between(0.001, 0.9999),
+                Field::rows(
+                    'lots',
+                    [Field::mass('mass', 'how much'), Field::share('fineness', 'parts of fine metal in 1')->optional()],
+                    'what is melted together',
+                ),
+                Field::share('target_fineness', 'fineness that is wanted')
+                    ->called('fineness wanted')->between(0.001, 0.9999),
                 Field::mass('target_mass', 'how much is wanted, at the least')->called('mass wanted')->optional(),
             ],
             [
@@ -49,9 +54,15 @@ final class AlloyMix implements Calculation
 
     public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
-        $known = array_values(array_filter($input->rows('lots'), static fn (array $lot): bool => $lot['fineness'] !== null));
+        $known = array_values(
+            array_filter($input->rows('lots'), static fn (array $lot): bool => $lot['fineness'] !== null),
+        );
         if ($known === []) {
-            throw BadInput::field('lots', 'No lot has a known fineness: assume nothing, assay it. At least one lot of known fineness is accepted.');
+            throw BadInput::field(
+                'lots',
+                'No lot has a known fineness: assume nothing, assay it. At least one lot of known fineness is '
+                    .'accepted.',
+            );
         }
         $mass = array_sum(array_column($known, 'mass'));
         $fine = array_sum(array_map(static fn (array $lot): float => $lot['mass'] * $lot['fineness'], $known));
@@ -62,18 +73,44 @@ final class AlloyMix implements Calculation
         $final = $mass + $added;
         $uses = ['lots', 'target_fineness'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('fineness', $from, Formula::of('{fine metal} ÷ {mass}', ['fine metal' => $fine, 'mass' => $mass]), uses: ['lots'], because: 'of what is melted together')
+            ->work(
+                'fineness', $from, Formula::of('{fine metal} ÷ {mass}', ['fine metal' => $fine, 'mass' => $mass]),
+                uses: ['lots'], because: 'of what is melted together',
+            )
             ->work('added_mass', $added, Formula::of($lower
                 ? '{mass} × ({fineness} − {target}) ÷ {target}'
-                : '{mass} × ({target} − {fineness}) ÷ (1 − {target})', ['mass' => $mass, 'fineness' => $from, 'target' => $to]), uses: $uses, because: 'fine metal in is fine metal out')
-            ->work('added', $same ? 'nothing' : ($lower ? 'master alloy' : 'fine metal'), Formula::said($lower ? 'lowered with master alloy' : 'raised with fine metal', sprintf('%.4f to %.4f', $from, $to)), uses: $uses, because: 'master alloy has none of the fine metal')
-            ->work('final_mass', $final, Formula::of('{mass} + {added}', ['mass' => $mass, 'added' => $added]), uses: $uses, because: 'before any loss')
-            ->work('fine_mass', $final * $to, Formula::of('{final mass} × {target}', ['final mass' => $final, 'target' => $to]), uses: $uses, because: 'checked against what went in');
+                : '{mass} × ({target} − {fineness}) ÷ (1 − {target})', [
+                    'mass' => $mass, 'fineness' => $from, 'target' => $to,
+                ]), uses: $uses, because: 'fine metal in is fine metal out')
+            ->work(
+                'added', $same ? 'nothing' : ($lower ? 'master alloy' : 'fine metal'),
+                Formula::said(
+                    $lower ? 'lowered with master alloy' : 'raised with fine metal',
+                    sprintf('%.4f to %.4f', $from, $to),
+                ),
+                uses: $uses, because: 'master alloy has none of the fine metal',
+            )
+            ->work(
+                'final_mass', $final, Formula::of('{mass} + {added}', ['mass' => $mass, 'added' => $added]),
+                uses: $uses, because: 'before any loss',
+            )
+            ->work(
+                'fine_mass', $final * $to,
+                Formula::of('{final mass} × {target}', ['final mass' => $final, 'target' => $to]), uses: $uses,
+                because: 'checked against what went in',
+            );
         if (count($known) < count($input->rows('lots'))) {
-            $answer->find(Level::Caution, 'fineness-unknown', 'lots', 'A lot of unknown fineness is left out of the sum.', 'Assume nothing: assay it, or keep it apart.');
+            $answer->find(
+                Level::Caution, 'fineness-unknown', 'lots', 'A lot of unknown fineness is left out of the sum.',
+                'Assume nothing: assay it, or keep it apart.',
+            );
         }
         if ($input->has('target_mass') && $final < $input->num('target_mass') - 1e-9) {
-            $answer->find(Level::Stop, 'short-of-target', 'target_mass', sprintf('%.2f g comes of it and %.2f is wanted.', $final, $input->num('target_mass')), sprintf('Add %.2f g more of these lots.', ($input->num('target_mass') - $final) * $mass / $final));
+            $answer->find(
+                Level::Stop, 'short-of-target', 'target_mass',
+                sprintf('%.2f g comes of it and %.2f is wanted.', $final, $input->num('target_mass')),
+                sprintf('Add %.2f g more of these lots.', ($input->num('target_mass') - $final) * $mass / $final),
+            );
         }
 
         return $answer->answer();

@@ -131,7 +131,8 @@ final class BenchSamples
                 ],
             ],
             'finish.plan' => [
-                ['finish' => 'polished'], ['tumble' => true, 'mass_before' => 8.2, 'mass_after' => 7.8, 'casting_mass' => 8.4],
+                ['finish' => 'polished'],
+                ['tumble' => true, 'mass_before' => 8.2, 'mass_after' => 7.8, 'casting_mass' => 8.4],
                 ['grits' => [400, 1200], 'finish' => 'satin'],
             ],
             'hand.over' => [

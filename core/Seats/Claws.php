@@ -55,7 +55,10 @@ final readonly class Claws
         );
 
         // An octagon's corners are cut: each is held in the middle of its cut.
-        return new self($outline, array_map(floatval(...), $normals), $outline->shape === Shape::Octagon ? [] : $outline->vertices());
+        return new self(
+            $outline, array_map(floatval(...), $normals),
+            $outline->shape === Shape::Octagon ? [] : $outline->vertices(),
+        );
     }
 
     public function count(): int
@@ -101,7 +104,10 @@ final readonly class Claws
      */
     private static function place(array $at, bool $v): array
     {
-        return ['x_mm' => $at[0], 'y_mm' => $at[1], 'angle_deg' => fmod(rad2deg(atan2($at[1], $at[0])) + 360, 360), 'v' => $v];
+        return [
+            'x_mm' => $at[0], 'y_mm' => $at[1], 'angle_deg' => fmod(rad2deg(atan2($at[1], $at[0])) + 360, 360),
+            'v' => $v,
+        ];
     }
 
     /** @return array{float, float} */

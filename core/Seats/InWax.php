@@ -21,13 +21,22 @@ final readonly class InWax
     {
         return [
             ...Shrinkage::fields(),
-            ...array_values(array_filter(Finishing::fields(), static fn (Field $field): bool => in_array($field->name, ['finishing', 'finish_outside'], true))),
-            Field::choice('school', SeatCutting::names(), 'where the seat is cut')->called('seat is cut')->fromSetting('seats.school'),
+            ...array_values(
+                array_filter(
+                    Finishing::fields(),
+                    static fn (Field $field): bool => in_array($field->name, ['finishing', 'finish_outside'], true),
+                ),
+            ),
+            Field::choice('school', SeatCutting::names(), 'where the seat is cut')
+                ->called('seat is cut')->fromSetting('seats.school'),
         ];
     }
 
     public static function read(Input $input, WorkshopSettings $settings): self
     {
-        return new self(Shrinkage::read($input, $settings), Finishing::face($input, $settings, 'finish_outside'), SeatCutting::from($input->text('school')));
+        return new self(
+            Shrinkage::read($input, $settings), Finishing::face($input, $settings, 'finish_outside'),
+            SeatCutting::from($input->text('school')),
+        );
     }
 }

@@ -22,7 +22,8 @@ final readonly class Proportions
     {
         return [
             Field::length('depth', 'depth of the stone; 61 % of the width unless said')->optional(),
-            Field::length('girdle_height', 'height of the girdle; 3 % of the width unless said')->called('girdle, thick')->optional(),
+            Field::length('girdle_height', 'height of the girdle; 3 % of the width unless said')
+                ->called('girdle, thick')->optional(),
         ];
     }
 
@@ -30,7 +31,9 @@ final readonly class Proportions
     {
         $girdle = $input->numOr('girdle_height', $settings->num('stones.girdle') * $width);
         if (! $input->has('depth')) {
-            return new self($settings->num('stones.crown') * $width, $girdle, $settings->num('stones.pavilion') * $width);
+            return new self(
+                $settings->num('stones.crown') * $width, $girdle, $settings->num('stones.pavilion') * $width,
+            );
         }
         $rest = max($input->num('depth') - $girdle, 0.0);
         $crown = $settings->num('stones.crown') / ($settings->num('stones.crown') + $settings->num('stones.pavilion'));
@@ -38,7 +41,10 @@ final readonly class Proportions
         return new self($rest * $crown, $girdle, $rest * (1 - $crown));
     }
 
-    /** Top of the girdle under the surface, mm, by the style of its seat. Source: workbook 4, bead, flush and shared seats. */
+    /**
+     * Top of the girdle under the surface, mm, by the style of its seat. Source: workbook 4, bead, flush and shared
+     * seats.
+     */
     public function girdleBelow(string $style, float $diameter, WorkshopSettings $settings): float
     {
         return $style === 'flush' ? $this->crown : $settings->num('seats.bead_below') * $diameter;

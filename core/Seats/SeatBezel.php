@@ -10,71 +10,24 @@ use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
 use HotSprue\Calculation\Formula;
 use HotSprue\Calculation\Level;
-use HotSprue\Calculation\Output;
-use HotSprue\Fields\Field;
 use HotSprue\Fields\Input;
-use HotSprue\Measures\Quantity;
 use HotSprue\Stock\Alloy;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\Shape;
 use HotSprue\Stones\StoneInput;
 use HotSprue\Workshop\WorkshopSettings;
 
-/** A bezel round a stone: the strip to cut, what it holds, and how it is carved. Sizes of the finished metal. Source: workbook 4. */
+/**
+ * A bezel round a stone: the strip to cut, what it holds, and how it is carved. Sizes of the finished metal. Source:
+ * workbook 4.
+ */
 final class SeatBezel implements Calculation
 {
-    private const SOURCE = 'workbook 4, bezel';
+    public const SOURCE = 'workbook 4, bezel';
 
     public function description(): Description
     {
-        return new Description(
-            'seat.bezel',
-            'Bezel',
-            'The strip for a bezel round a stone, what it weighs and how it is carved',
-            self::SOURCE,
-            [
-                ...StoneInput::fields(),
-                Field::choice('cut', ['faceted', 'cabochon'], 'faceted or cabochon')->default('faceted'),
-                ...Proportions::fields(),
-                Field::length('wall', 'wall of the bezel')->fromSetting('seats.wall'),
-                Field::length('fit', 'clearance between stone and wall')->allowingZero()->fromSetting('seats.fit'),
-                Field::length('seat_height', 'from the foot to the seat; pavilion + 0.4, or 1.0 under a cabochon, unless said')->called('foot to seat')->optional(),
-                Field::length('cover', 'metal pushed over the girdle; by the width unless said')->optional(),
-                Field::length('ledge_width', 'width of the ledge that the stone rests on')->called('ledge')->allowingZero()->fromSetting('seats.ledge'),
-                Field::choice('corners', ['bent', 'scored'], 'how the strip goes round points; scored for rectangle and octagon unless said')->optional(),
-                Field::choice('made_from', ['strip', 'tube'], 'strip, or tube for a small round')->default('strip'),
-                Field::named('alloy', 'stock.alloys', 'the alloy')->optional(),
-                ...InWax::fields(),
-            ],
-            [
-                Output::length('strip_length', 'length of the strip along its neutral middle')->called('strip to cut'),
-                Output::length('strip_height', 'height of the strip'),
-                Output::length('seat_height', 'from the foot to the seat'),
-                Output::length('cover', 'metal pushed over the girdle'),
-                Output::length('outside_width', 'width of the bezel outside'),
-                Output::length('outside_length', 'length of the bezel outside'),
-                Output::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of wall and ledge'),
-                Output::of(Quantity::CubicMillimetres, 'wax_volume_mm3', 'volume of the same in wax, finishing and shrinkage added'),
-                Output::mass('mass', 'mass in its own alloy'),
-                Output::rows('masses', 'mass in every alloy, g'),
-                Output::length('wall_in_wax', 'wall to carve, cast in one piece'),
-                Output::length('outside_width_in_wax', 'width outside to carve, cast in one piece'),
-                Output::length('outside_length_in_wax', 'length outside to carve, cast in one piece'),
-                Output::length('height_in_wax', 'height to carve, cast in one piece'),
-                Output::length('root_modulus', 'area over perimeter of its foot as cast'),
-                Output::length('seat_width_in_wax', 'width of the seat to cut in the wax'),
-                Output::length('seat_length_in_wax', 'length of the seat to cut in the wax'),
-                Output::length('play_in_wax', 'play of the stone in the wax'),
-                Output::text('tube', 'tube from stock, outside × inside'),
-                Output::length('tube_inside', 'inside of the tube that it is cut from'),
-            ],
-            [
-                'wall-thin' => 'wall under 0.3 mm',
-                'cover-too-high' => 'cover over 30 % of a cabochon’s height',
-                'no-tube' => 'no tube in stock suits the stone',
-                'stone-loose-in-wax' => 'the stone has play in the wax, as casting closes the seat',
-            ],
-        );
+        return SeatBezelDescription::make();
     }
 
     public function reckon(Input $input, WorkshopSettings $settings): Answer
@@ -85,97 +38,115 @@ final class SeatBezel implements Calculation
         [$wall, $fit] = [$input->num('wall'), $input->num('fit')];
         $answer = AnswerBuilder::of($this, $input);
         $uses = StoneInput::uses($input);
-        $scored = self::isScored($input, $outline);
+        $scored = BezelStrip::isScored($input, $outline);
         $tube = $this->tube($answer, $input, $settings, $outline);
         if ($tube === null) {
-            $this->strip($answer, $outline, $wall, $fit, $scored, $uses);
+            BezelStrip::strip($answer, $outline, $wall, $fit, $scored, $uses);
         }
-        $seat = $input->numOr('seat_height', $cabochon ? $settings->num('seats.cabochon_seat') : $stone->pavilion + $settings->num('seats.under_culet'));
+        $seat = $input->numOr(
+            'seat_height',
+            $cabochon ? $settings->num('seats.cabochon_seat') : $stone->pavilion + $settings->num('seats.under_culet'),
+        );
         $cover = $this->cover($answer, $input, $settings, $outline->wide, $cabochon);
         $height = $seat + $stone->girdle + $cover;
         [$left, $right, $bottom, $top] = $outline->box();
-        [$wide, $long] = self::outside($outline, $fit + $wall, $scored);
+        [$wide, $long] = BezelStrip::outside($outline, $fit + $wall, $scored);
         $answer
             ->work('seat_height', $seat, match (true) {
                 $input->has('seat_height') => Formula::taken('as given', $seat),
                 $cabochon => Formula::taken('1.0 under a cabochon', $seat),
                 default => Formula::of('{pavilion} + 0.4', ['pavilion' => $stone->pavilion]),
-            }, uses: [$input->has('seat_height') ? 'seat_height' : 'width'], because: 'the culet clears what the bezel stands on')
-            ->work('strip_height', $height, Formula::of('{seat height} + {girdle} + {cover}', ['seat height' => $seat, 'girdle' => $stone->girdle, 'cover' => $cover]), uses: ['width', 'seat_height', 'girdle_height', 'cover'], because: 'from the foot to what is pushed over');
+            }, uses: [
+                $input->has('seat_height') ? 'seat_height' : 'width',
+            ], because: 'the culet clears what the bezel stands on')
+            ->work(
+                'strip_height', $height,
+                Formula::of(
+                    '{seat height} + {girdle} + {cover}',
+                    ['seat height' => $seat, 'girdle' => $stone->girdle, 'cover' => $cover],
+                ),
+                uses: ['width', 'seat_height', 'girdle_height', 'cover'],
+                because: 'from the foot to what is pushed over',
+            );
         if ($tube !== null) {
             $this->ofTube($answer, $input, $settings, $tube, $height);
         } else {
             $answer
-                ->work('outside_width', $wide, Formula::of('{width over all} + {what fit, wall and mitres reach}', ['width over all' => $right - $left, 'what fit, wall and mitres reach' => $wide - $right + $left]), uses: [...$uses, 'fit', 'wall', 'corners'], because: 'both sides')
-                ->work('outside_length', $long, Formula::of('{length over all} + {what fit, wall and mitres reach}', ['length over all' => $top - $bottom, 'what fit, wall and mitres reach' => $long - $top + $bottom]), uses: [...$uses, 'fit', 'wall', 'corners'], because: 'both ends');
+                ->work(
+                    'outside_width', $wide,
+                    Formula::of(
+                        '{width over all} + {what fit, wall and mitres reach}',
+                        [
+                            'width over all' => $right - $left,
+                            'what fit, wall and mitres reach' => $wide - $right + $left,
+                        ],
+                    ),
+                    uses: [...$uses, 'fit', 'wall', 'corners'], because: 'both sides',
+                )
+                ->work(
+                    'outside_length', $long,
+                    Formula::of(
+                        '{length over all} + {what fit, wall and mitres reach}',
+                        [
+                            'length over all' => $top - $bottom,
+                            'what fit, wall and mitres reach' => $long - $top + $bottom,
+                        ],
+                    ),
+                    uses: [...$uses, 'fit', 'wall', 'corners'], because: 'both ends',
+                );
             $this->body($answer, $input, $settings, $outline, $height, $seat, $scored);
         }
-        $this->judge($answer, $input, $settings, $tube);
+        BezelFindings::judge($answer, $input, $settings, $tube);
 
         return $answer->answer();
     }
 
-    /** Whether its strip is scored and mitred at its points, or bent round them. */
-    public static function isScored(Input $input, Outline $outline): bool
-    {
-        return ($input->textOrNull('corners') ?? ($outline->shape->isScored() ? 'scored' : 'bent')) === 'scored' && $outline->turns() !== [];
-    }
-
-    /** @return array{float, float} width and length outside: a wall's parallel, and where it is scored as far as its mitres */
-    public static function outside(Outline $outline, float $out, bool $scored): array
-    {
-        [$left, $right, $bottom, $top] = $outline->box();
-        $mitres = $scored ? $outline->mitres($out) : [];
-        [$across, $along] = [array_column($mitres, 0), array_column($mitres, 1)];
-
-        return [
-            max([$right + $out, ...$across]) - min([$left - $out, ...$across]),
-            max([$top + $out, ...$along]) - min([$bottom - $out, ...$along]),
-        ];
-    }
-
-    /** @param list<string> $uses */
-    private function strip(AnswerBuilder $answer, Outline $outline, float $wall, float $fit, bool $scored, array $uses): void
-    {
-        $perimeter = $outline->perimeter();
-        $uses = [...$uses, 'fit', 'wall', 'corners'];
-        if (! $scored) {
-            $answer->work('strip_length', $perimeter + 2 * M_PI * $fit + M_PI * $wall, Formula::of('{perimeter} + 2 × π × {fit} + π × {wall}', ['perimeter' => $perimeter, 'fit' => $fit, 'wall' => $wall]), uses: $uses, because: 'along the neutral middle, exact for every convex outline');
-
-            return;
-        }
-        [$middle, $out] = [$fit + $wall / 2, $fit + $wall];
-        [$turned, $mitres] = [array_sum($outline->turns()), array_sum(array_map(static fn (float $turn): float => tan($turn / 2), $outline->turns()))];
-        $answer->work('strip_length', $perimeter + $middle * (2 * M_PI - $turned) + 2 * $out * $mitres,
-            Formula::of('{perimeter} + {to the middle of the wall} × (2 × π − {turned at points}) + 2 × {to its outside} × {mitres}', ['perimeter' => $perimeter, 'to the middle of the wall' => $middle, 'turned at points' => $turned, 'to its outside' => $out, 'mitres' => $mitres]), uses: $uses, because: 'bent about its middle along the curves, cut to its outside where it is scored and mitred');
-    }
-
-    private function cover(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $width, bool $cabochon): float
+    private function cover(
+        AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $width, bool $cabochon,
+    ): float
     {
         $usual = $width <= 4 ? 0.3 : ($width <= 8 ? 0.4 : 0.5);
-        $most = $cabochon && $input->has('depth') ? $settings->num('seats.cabochon_cover') * $input->num('depth') : null;
+        $most = $cabochon && $input->has('depth')
+            ? $settings->num('seats.cabochon_cover') * $input->num('depth')
+            : null;
         if ($input->has('cover')) {
             $cover = $input->num('cover');
-            $answer->work('cover', $cover, Formula::taken('as given', $cover), uses: ['cover'], because: 'the goldsmith’s choice');
+            $answer->work(
+                'cover', $cover, Formula::taken('as given', $cover), uses: ['cover'], because: 'the goldsmith’s choice',
+            );
             if ($most !== null && $cover > $most + 1e-9) {
-                $answer->find(Level::Caution, 'cover-too-high', 'cover', sprintf('%.2f mm covers more than 30 %% of the dome: the stone drowns.', $cover), sprintf('Cover %.2f mm at the most.', $most), ['cover' => floor(1000 * $most) / 1000]);
+                $answer->find(
+                    Level::Caution, 'cover-too-high', 'cover',
+                    sprintf('%.2f mm covers more than 30 %% of the dome: the stone drowns.', $cover),
+                    sprintf('Cover %.2f mm at the most.', $most), ['cover' => floor(1000 * $most) / 1000],
+                );
             }
 
             return $cover;
         }
         $cover = min($usual, $most ?? $usual);
-        $answer->work('cover', $cover, ($most === null ? Formula::taken('usual', $usual) : Formula::of('min({usual}, {most})', ['usual' => $usual, 'most' => $most]))
-            ->told('by the width: 0.3 to 4 mm, 0.4 to 8, 0.5 above; at most 30 % of a cabochon’s height'), uses: ['width', 'depth'], because: 'enough to hold and no more');
+        $answer->work('cover', $cover, ($most === null ? Formula::taken('usual', $usual)
+            : Formula::of('min({usual}, {most})', ['usual' => $usual, 'most' => $most]))
+            ->told(
+                'by the width: 0.3 to 4 mm, 0.4 to 8, 0.5 above; at most 30 % of a cabochon’s height',
+            ), uses: ['width', 'depth'], because: 'enough to hold and no more');
 
         return $cover;
     }
 
-    private function body(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, Outline $outline, float $height, float $seat, bool $scored): void
+    private function body(
+        AnswerBuilder $answer, Input $input, WorkshopSettings $settings, Outline $outline, float $height, float $seat,
+        bool $scored,
+    ): void
     {
         $wax = InWax::read($input, $settings);
-        [$wall, $fit, $ledge, $s] = [$input->num('wall'), $input->num('fit'), $input->num('ledge_width'), $wax->shrinkage];
+        [$wall, $fit, $ledge, $s] = [
+            $input->num('wall'), $input->num('fit'), $input->num('ledge_width'), $wax->shrinkage,
+        ];
         $perimeter = $outline->perimeter();
-        $corner = static fn (bool $sharp): float => $sharp ? M_PI - array_sum($outline->turns()) / 2 + array_sum(array_map(static fn (float $turn): float => tan($turn / 2), $outline->turns())) : M_PI;
+        $corner = static fn (bool $sharp): float => $sharp ? M_PI - array_sum($outline->turns()) / 2 + array_sum(
+            array_map(static fn (float $turn): float => tan($turn / 2), $outline->turns()),
+        ) : M_PI;
         $k = $corner($scored);
         $ring = static fn (float $thick): float => $perimeter * $thick + $k * (($fit + $thick) ** 2 - $fit ** 2);
         // The ledge is what the wall encloses less the hole that the ledge leaves.
@@ -185,9 +156,36 @@ final class SeatBezel implements Calculation
         $uses = [...StoneInput::uses($input), 'wall', 'fit', 'ledge_width', 'seat_height', 'cover'];
         $inWax = [...\HotSprue\Wax\Shrinkage::uses($input), 'finish_outside'];
         $answer
-            ->work('volume_mm3', $volume, Formula::of('{area of the wall} × {height} + {area of the ledge} × {seat height}', ['area of the wall' => $ring($wall), 'height' => $height, 'area of the ledge' => $rest, 'seat height' => $seat]), uses: $uses, because: 'wall and ledge from above, carried up')
-            ->work('wax_volume_mm3', ($ring($wall + $wax->finish) * $height + $rest * $seat) / (1 - $s) ** 3, Formula::of('({wall with its finishing} × {height} + {ledge} × {seat height}) ÷ (1 − {shrinkage}) ^ 3', ['wall with its finishing' => $ring($wall + $wax->finish), 'height' => $height, 'ledge' => $rest, 'seat height' => $seat, 'shrinkage' => $s]), uses: [...$uses, ...$inWax], because: 'its outside face carries the finishing')
-            ->work('wall_in_wax', ($wall + $wax->finish) / (1 - $s), Formula::of('({wall} + {outside finishing}) ÷ (1 − {shrinkage})', ['wall' => $wall, 'outside finishing' => $wax->finish, 'shrinkage' => $s]), uses: ['wall', ...$inWax], because: 'the outside of a seat cast in one piece carries the finishing');
+            ->work(
+                'volume_mm3', $volume,
+                Formula::of(
+                    '{area of the wall} × {height} + {area of the ledge} × {seat height}',
+                    [
+                        'area of the wall' => $ring($wall), 'height' => $height, 'area of the ledge' => $rest,
+                        'seat height' => $seat,
+                    ],
+                ),
+                uses: $uses, because: 'wall and ledge from above, carried up',
+            )
+            ->work(
+                'wax_volume_mm3', ($ring($wall + $wax->finish) * $height + $rest * $seat) / (1 - $s) ** 3,
+                Formula::of(
+                    '({wall with its finishing} × {height} + {ledge} × {seat height}) ÷ (1 − {shrinkage}) ^ 3',
+                    [
+                        'wall with its finishing' => $ring($wall + $wax->finish), 'height' => $height, 'ledge' => $rest,
+                        'seat height' => $seat, 'shrinkage' => $s,
+                    ],
+                ),
+                uses: [...$uses, ...$inWax], because: 'its outside face carries the finishing',
+            )
+            ->work(
+                'wall_in_wax', ($wall + $wax->finish) / (1 - $s),
+                Formula::of(
+                    '({wall} + {outside finishing}) ÷ (1 − {shrinkage})',
+                    ['wall' => $wall, 'outside finishing' => $wax->finish, 'shrinkage' => $s],
+                ),
+                uses: ['wall', ...$inWax], because: 'the outside of a seat cast in one piece carries the finishing',
+            );
         $this->masses($answer, $input, $settings, $volume, $uses);
         $carved = new BezelInWax($outline, $wax, $fit);
         $carved->outside($answer, $scored, $wall, $height, [...$uses, ...$inWax]);
@@ -196,7 +194,9 @@ final class SeatBezel implements Calculation
     }
 
     /** @param list<string> $uses */
-    private function masses(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $volume, array $uses): void
+    private function masses(
+        AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $volume, array $uses,
+    ): void
     {
         $answer->give('masses', array_map(
             static fn (Alloy $alloy): array => ['alloy' => $alloy->name, 'mass' => $volume * $alloy->density / 1000],
@@ -204,7 +204,11 @@ final class SeatBezel implements Calculation
         ));
         if ($input->has('alloy')) {
             $alloy = Alloy::named($input->text('alloy'), $settings);
-            $answer->work('mass', $volume * $alloy->density / 1000, Formula::of('{volume} × {density} ÷ 1000', ['volume' => $volume, 'density' => $alloy->density]), uses: [...$uses, 'alloy'], because: 'the bezel alone');
+            $answer->work(
+                'mass', $volume * $alloy->density / 1000,
+                Formula::of('{volume} × {density} ÷ 1000', ['volume' => $volume, 'density' => $alloy->density]),
+                uses: [...$uses, 'alloy'], because: 'the bezel alone',
+            );
         }
     }
 
@@ -222,7 +226,14 @@ final class SeatBezel implements Calculation
         }
         $tube = TubeStock::slimmestFor($outline->wide, $settings);
         if ($tube !== null) {
-            $answer->work('tube', $tube->name, Formula::said('the slimmest whose inside is 0.2 to 0.8 mm under the stone and leaves 0.3 mm of wall', sprintf('%.2f outside, %.2f inside, a %.2f stone', $tube->outside, $tube->inside, $outline->wide)), uses: ['width'], because: 'its seat is burred from the tube’s own wall');
+            $answer->work(
+                'tube', $tube->name,
+                Formula::said(
+                    'the slimmest whose inside is 0.2 to 0.8 mm under the stone and leaves 0.3 mm of wall',
+                    sprintf('%.2f outside, %.2f inside, a %.2f stone', $tube->outside, $tube->inside, $outline->wide),
+                ),
+                uses: ['width'], because: 'its seat is burred from the tube’s own wall',
+            );
         } elseif ($chosen) {
             $answer->find(Level::Stop, 'no-tube', 'made_from',
                 sprintf('No tube in stock takes a %.2f mm stone with 0.3 mm of wall round it.', $outline->wide),
@@ -232,24 +243,30 @@ final class SeatBezel implements Calculation
         return $chosen ? $tube : null;
     }
 
-    private function ofTube(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, TubeStock $tube, float $height): void
+    private function ofTube(
+        AnswerBuilder $answer, Input $input, WorkshopSettings $settings, TubeStock $tube, float $height,
+    ): void
     {
         $uses = ['width', 'made_from', 'seat_height', 'girdle_height', 'cover'];
         foreach (['outside_width', 'outside_length'] as $name) {
-            $answer->work($name, $tube->outside, Formula::taken('outside of the tube', $tube->outside), uses: ['width', 'made_from'], because: 'as it comes from the stock');
+            $answer->work(
+                $name, $tube->outside, Formula::taken('outside of the tube', $tube->outside),
+                uses: ['width', 'made_from'], because: 'as it comes from the stock',
+            );
         }
         $answer
-            ->work('tube_inside', $tube->inside, Formula::taken('inside of the tube', $tube->inside), uses: ['width', 'made_from'], because: 'what the bur leaves of it is the ledge')
-            ->work('volume_mm3', $tube->area() * $height, Formula::of('π ÷ 4 × ({outside} ^ 2 − {inside} ^ 2) × {height}', ['outside' => $tube->outside, 'inside' => $tube->inside, 'height' => $height]), uses: $uses, because: 'the piece as it is cut off, before its seat is burred');
+            ->work(
+                'tube_inside', $tube->inside, Formula::taken('inside of the tube', $tube->inside),
+                uses: ['width', 'made_from'], because: 'what the bur leaves of it is the ledge',
+            )
+            ->work(
+                'volume_mm3', $tube->area() * $height,
+                Formula::of(
+                    'π ÷ 4 × ({outside} ^ 2 − {inside} ^ 2) × {height}',
+                    ['outside' => $tube->outside, 'inside' => $tube->inside, 'height' => $height],
+                ),
+                uses: $uses, because: 'the piece as it is cut off, before its seat is burred',
+            );
         $this->masses($answer, $input, $settings, $tube->area() * $height, $uses);
-    }
-
-    private function judge(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, ?TubeStock $tube): void
-    {
-        if ($tube === null && $input->num('wall') < $settings->num('seats.tube_wall') - 1e-9) {
-            $answer->find(Level::Caution, 'wall-thin', 'wall',
-                sprintf('A wall of %.2f mm tears when it is pushed over, and wears through.', $input->num('wall')),
-                'Take 0.3 mm or more.', ['wall' => $settings->num('seats.tube_wall')]);
-        }
     }
 }

@@ -35,8 +35,10 @@ final class SeatDepth implements Calculation
                 Field::length('thickness', 'thickness of the band at the stone'),
                 Field::length('inner_diameter', 'inside diameter of the finished ring')->called('inside diameter'),
                 Field::choice('style', ['flush', 'bead', 'shared'], 'how it is set')->default('flush'),
-                Field::length('girdle_below', 'top of the girdle under the surface; by the style unless said')->called('girdle under the surface')->allowingZero()->optional(),
-                Field::share('through_hole', 'hole right through, as a share of the stone')->called('hole through')->default(0.5),
+                Field::length('girdle_below', 'top of the girdle under the surface; by the style unless said')
+                    ->called('girdle under the surface')->allowingZero()->optional(),
+                Field::share('through_hole', 'hole right through, as a share of the stone')
+                    ->called('hole through')->default(0.5),
                 Field::length('pitch', 'centre to centre of neighbours along the surface')->optional(),
             ],
             [
@@ -68,15 +70,43 @@ final class SeatDepth implements Calculation
         $culet = $t - $seat - $stone->pavilion;
         $uses = ['diameter', 'depth', 'girdle_height', 'style', 'girdle_below'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('seat_depth', $seat, Formula::of('{girdle below the surface} + {girdle}', ['girdle below the surface' => $below, 'girdle' => $stone->girdle]), uses: $uses, because: 'where the stone bears')
-            ->work('metal_below', $t - $seat, Formula::of('{thickness} − {seat depth}', ['thickness' => $t, 'seat depth' => $seat]), uses: [...$uses, 'thickness'], because: 'what carries the stone')
-            ->work('culet_height', $culet, Formula::of('{thickness} − {seat depth} − {pavilion}', ['thickness' => $t, 'seat depth' => $seat, 'pavilion' => $stone->pavilion]), uses: [...$uses, 'thickness'], because: 'a culet that touches the finger scratches, and chips')
-            ->work('light_opening', $input->num('through_hole') * $d, Formula::of('{through hole} × {diameter}', ['through hole' => $input->num('through_hole'), 'diameter' => $d]), uses: ['through_hole', 'diameter'], because: 'light and a brush come in here');
+            ->work(
+                'seat_depth', $seat,
+                Formula::of(
+                    '{girdle below the surface} + {girdle}',
+                    ['girdle below the surface' => $below, 'girdle' => $stone->girdle],
+                ),
+                uses: $uses, because: 'where the stone bears',
+            )
+            ->work(
+                'metal_below', $t - $seat,
+                Formula::of('{thickness} − {seat depth}', ['thickness' => $t, 'seat depth' => $seat]),
+                uses: [...$uses, 'thickness'], because: 'what carries the stone',
+            )
+            ->work(
+                'culet_height', $culet,
+                Formula::of(
+                    '{thickness} − {seat depth} − {pavilion}',
+                    ['thickness' => $t, 'seat depth' => $seat, 'pavilion' => $stone->pavilion],
+                ),
+                uses: [...$uses, 'thickness'], because: 'a culet that touches the finger scratches, and chips',
+            )
+            ->work(
+                'light_opening', $input->num('through_hole') * $d,
+                Formula::of(
+                    '{through hole} × {diameter}', ['through hole' => $input->num('through_hole'), 'diameter' => $d],
+                ),
+                uses: ['through_hole', 'diameter'], because: 'light and a brush come in here',
+            );
         [$caution, $stop] = self::CULET;
         if ($culet < $caution - 1e-9) {
             $need = ceil(1000 * ($t + $caution - $culet)) / 1000;
             $grave = $culet < $stop - 1e-9;
-            $answer->find($grave ? Level::Stop : Level::Caution, $grave ? 'culet-too-low' : 'culet-low', 'thickness', sprintf('The culet stands %.2f mm above the finger, under %.1f.', $culet, $grave ? $stop : $caution), sprintf('Make the band %.2f mm thick there, or set it higher.', $need), ['thickness' => $need]);
+            $answer->find(
+                $grave ? Level::Stop : Level::Caution, $grave ? 'culet-too-low' : 'culet-low', 'thickness',
+                sprintf('The culet stands %.2f mm above the finger, under %.1f.', $culet, $grave ? $stop : $caution),
+                sprintf('Make the band %.2f mm thick there, or set it higher.', $need), ['thickness' => $need],
+            );
         }
         if ($input->has('pitch')) {
             $this->neighbours($answer, $input, $stone, $seat, $d, $settings);
@@ -85,7 +115,9 @@ final class SeatDepth implements Calculation
         return $answer->answer();
     }
 
-    private function neighbours(AnswerBuilder $answer, Input $input, Proportions $stone, float $seat, float $d, WorkshopSettings $settings): void
+    private function neighbours(
+        AnswerBuilder $answer, Input $input, Proportions $stone, float $seat, float $d, WorkshopSettings $settings,
+    ): void
     {
         [$t, $pitch] = [$input->num('thickness'), $input->num('pitch')];
         $outer = $input->num('inner_diameter') / 2 + $t;
@@ -100,7 +132,14 @@ final class SeatDepth implements Calculation
         ];
         $left = array_map(static fn (array $place): float => $band->wall($pitch, ...$place), $at);
         foreach ($at as $name => [$depth, $hole]) {
-            $answer->work($name, $left[$name], Formula::of('{pitch} × ({R} − {depth}) ÷ {R} − {hole}', ['pitch' => $pitch, 'R' => $outer, 'depth' => $depth, 'hole' => $hole]), uses: $uses, because: $because);
+            $answer->work(
+                $name, $left[$name],
+                Formula::of(
+                    '{pitch} × ({R} − {depth}) ÷ {R} − {hole}',
+                    ['pitch' => $pitch, 'R' => $outer, 'depth' => $depth, 'hole' => $hole],
+                ),
+                uses: $uses, because: $because,
+            );
         }
         $gap = $left['girdle_gap'];
         $thin = min($left['wall_at_culet'], $left['wall_at_finger']);
@@ -111,12 +150,24 @@ final class SeatDepth implements Calculation
             $band->pitch($band->leastWall, ...$at['wall_at_finger']),
         )) / 1000;
         if ($gap < -1e-9) {
-            $answer->find(Level::Stop, 'girdles-overlap', 'pitch', sprintf('Neighbours overlap by %.2f mm at their seats.', -$gap), sprintf('Space them %.2f mm.', $need), ['pitch' => $need]);
+            $answer->find(
+                Level::Stop, 'girdles-overlap', 'pitch',
+                sprintf('Neighbours overlap by %.2f mm at their seats.', -$gap), sprintf('Space them %.2f mm.', $need),
+                ['pitch' => $need],
+            );
         } elseif ($gap < $band->girdles - 1e-9) {
-            $answer->find(Level::Caution, 'girdles-close', 'pitch', sprintf('Girdles are %.2f mm apart at their seats: setting one chips the next.', $gap), sprintf('Space them %.2f mm.', $need), ['pitch' => $need]);
+            $answer->find(
+                Level::Caution, 'girdles-close', 'pitch',
+                sprintf('Girdles are %.2f mm apart at their seats: setting one chips the next.', $gap),
+                sprintf('Space them %.2f mm.', $need), ['pitch' => $need],
+            );
         }
         if ($thin < $band->leastWall - 1e-9) {
-            $answer->find(Level::Stop, 'seats-converge', 'pitch', sprintf('Only %.2f mm is left between the seats below the surface: they run together.', $thin), sprintf('Space them %.2f mm, or drill smaller holes.', $need), ['pitch' => $need]);
+            $answer->find(
+                Level::Stop, 'seats-converge', 'pitch',
+                sprintf('Only %.2f mm is left between the seats below the surface: they run together.', $thin),
+                sprintf('Space them %.2f mm, or drill smaller holes.', $need), ['pitch' => $need],
+            );
         }
     }
 }

@@ -21,7 +21,9 @@ final class SeatRound implements Calculation
     private const SOURCE = 'workbook 4, bead, flush and shared seats';
 
     /** Each tool as a share of the stone, in the order of work. */
-    private const TOOLS = ['pilot' => 'pilot drill', 'opened' => 'drill', 'ball' => 'ball or bud bur', 'bearing' => 'bearing bur'];
+    private const TOOLS = [
+        'pilot' => 'pilot drill', 'opened' => 'drill', 'ball' => 'ball or bud bur', 'bearing' => 'bearing bur',
+    ];
 
     public function description(): Description
     {
@@ -33,7 +35,9 @@ final class SeatRound implements Calculation
             [
                 Field::length('diameter', 'diameter of the stone'),
                 ...Proportions::fields(),
-                Field::choice('style', ['flush', 'bead', 'shared'], 'flush, its own beads, or beads shared with its neighbours')->default('flush'),
+                Field::choice(
+                    'style', ['flush', 'bead', 'shared'], 'flush, its own beads, or beads shared with its neighbours',
+                )->default('flush'),
             ],
             [
                 Output::length('pilot', 'pilot drill, right through'),
@@ -42,12 +46,16 @@ final class SeatRound implements Calculation
                 Output::length('bearing', 'bearing bur'),
                 Output::length('girdle_below', 'top of the girdle under the surface'),
                 Output::length('seat_depth', 'seat under the surface'),
-                Output::length('bead_from', 'a bead is raised from so far outside the edge, at the least')->called('bead, from'),
+                Output::length(
+                    'bead_from', 'a bead is raised from so far outside the edge, at the least',
+                )->called('bead, from'),
                 Output::length('bead_to', 'and at the most')->called('bead, to'),
                 Output::length('cup', 'cup of the beading tool'),
                 Output::text('tool', 'number of the nearest beading tool'),
                 Output::rows('tools', 'tools in the order of work, mm'),
-                Output::rows('on_band', 'its centre for the grid: along and across the outside, and diameter, mm')->called('places on the band'),
+                Output::rows(
+                    'on_band', 'its centre for the grid: along and across the outside, and diameter, mm',
+                )->called('places on the band'),
             ],
             ['cup-limited' => 'the cup that the stone asks for lies outside 0.35–0.9 mm'],
         );
@@ -63,12 +71,34 @@ final class SeatRound implements Calculation
         foreach (self::TOOLS as $tool => $called) {
             $share = $settings->num("seats.{$tool}");
             $tools[] = ['tool' => $called, 'mm' => $share * $d];
-            $answer->work($tool, $share * $d, Formula::of('{share} × {diameter}', ['share' => $share, 'diameter' => $d])->told(sprintf('%.2f × diameter', $share)), uses: ['diameter'], because: 'each tool leaves the next a true start');
+            $answer->work(
+                $tool, $share * $d,
+                Formula::of(
+                    '{share} × {diameter}', ['share' => $share, 'diameter' => $d],
+                )->told(sprintf('%.2f × diameter', $share)),
+                uses: ['diameter'], because: 'each tool leaves the next a true start',
+            );
         }
         $below = $stone->girdleBelow($input->text('style'), $d, $settings);
         $answer
-            ->work('girdle_below', $below, $flush ? Formula::taken('the crown', $stone->crown) : Formula::of('{share} × {diameter}', ['share' => $settings->num('seats.bead_below'), 'diameter' => $d]), uses: ['diameter', 'depth', 'style'], because: $flush ? 'its table lies with the surface; up to 0.1 deeper where more is pushed over' : 'its table stands')
-            ->work('seat_depth', $below + $stone->girdle, Formula::of('{girdle below the surface} + {girdle}', ['girdle below the surface' => $below, 'girdle' => $stone->girdle]), uses: ['diameter', 'depth', 'girdle_height', 'style'], because: 'where the bearing bur stops');
+            ->work(
+                'girdle_below', $below,
+                $flush ? Formula::taken('the crown', $stone->crown) : Formula::of(
+                    '{share} × {diameter}', ['share' => $settings->num('seats.bead_below'), 'diameter' => $d],
+                ),
+                uses: ['diameter', 'depth', 'style'],
+                because: $flush
+                    ? 'its table lies with the surface; up to 0.1 deeper where more is pushed over'
+                    : 'its table stands',
+            )
+            ->work(
+                'seat_depth', $below + $stone->girdle,
+                Formula::of(
+                    '{girdle below the surface} + {girdle}',
+                    ['girdle below the surface' => $below, 'girdle' => $stone->girdle],
+                ),
+                uses: ['diameter', 'depth', 'girdle_height', 'style'], because: 'where the bearing bur stops',
+            );
         if (! $flush) {
             $tools[] = $this->bead($answer, $settings, $d);
         }
@@ -84,12 +114,37 @@ final class SeatRound implements Calculation
         $numbers = $settings->rows('stock.cup_tools');
         usort($numbers, static fn (array $a, array $b): int => abs($a['cup'] - $cup) <=> abs($b['cup'] - $cup));
         $answer
-            ->work('bead_from', 0.25 * $d, Formula::of('0.25 × {diameter}', ['diameter' => $d]), uses: ['diameter'], because: 'nearer tears the edge')
-            ->work('bead_to', 0.4 * $d, Formula::of('0.4 × {diameter}', ['diameter' => $d]), uses: ['diameter'], because: 'farther raises too long a bead')
-            ->work('cup', $cup, Formula::of('min(0.9, max(0.35, {share} × {diameter}))', ['share' => $settings->num('seats.cup'), 'diameter' => $d]), uses: ['diameter'], because: 'the bead fills the cup')
-            ->work('tool', (string) ($numbers[0]['name'] ?? '–'), Formula::said('the nearest in the workshop’s own table', sprintf('a cup of %.2f mm', $numbers[0]['cup'] ?? 0.0)), uses: ['diameter'], because: 'numbers are the maker’s own', source: 'the workshop’s tool table');
+            ->work(
+                'bead_from', 0.25 * $d, Formula::of('0.25 × {diameter}', ['diameter' => $d]), uses: ['diameter'],
+                because: 'nearer tears the edge',
+            )
+            ->work(
+                'bead_to', 0.4 * $d, Formula::of('0.4 × {diameter}', ['diameter' => $d]), uses: ['diameter'],
+                because: 'farther raises too long a bead',
+            )
+            ->work(
+                'cup', $cup,
+                Formula::of(
+                    'min(0.9, max(0.35, {share} × {diameter}))',
+                    ['share' => $settings->num('seats.cup'), 'diameter' => $d],
+                ),
+                uses: ['diameter'], because: 'the bead fills the cup',
+            )
+            ->work(
+                'tool', (string) ($numbers[0]['name'] ?? '–'),
+                Formula::said(
+                    'the nearest in the workshop’s own table', sprintf('a cup of %.2f mm', $numbers[0]['cup'] ?? 0.0),
+                ),
+                uses: ['diameter'], because: 'numbers are the maker’s own', source: 'the workshop’s tool table',
+            );
         if (abs($settings->num('seats.cup') * $d - $cup) > 1e-9) {
-            $answer->find(Level::Note, 'cup-limited', 'cup', sprintf('A cup of %.2f mm is taken where the stone asks for %.2f.', $cup, $settings->num('seats.cup') * $d), $d > 2 ? 'Raise more beads, not larger ones.' : 'So small a bead wants a glass and a light hand.');
+            $answer->find(
+                Level::Note, 'cup-limited', 'cup',
+                sprintf(
+                    'A cup of %.2f mm is taken where the stone asks for %.2f.', $cup, $settings->num('seats.cup') * $d,
+                ),
+                $d > 2 ? 'Raise more beads, not larger ones.' : 'So small a bead wants a glass and a light hand.',
+            );
         }
 
         return ['tool' => 'beading tool, cup', 'mm' => $cup];

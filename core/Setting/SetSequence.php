@@ -15,7 +15,9 @@ use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
 use HotSprue\Workshop\WorkshopSettings;
 
-/** In which order metal is pushed over a stone: opposite, then across, then between. Source: workbook 13, pushing order. */
+/**
+ * In which order metal is pushed over a stone: opposite, then across, then between. Source: workbook 13, pushing order.
+ */
 final class SetSequence implements Calculation
 {
     private const SOURCE = 'workbook 13, pushing order';
@@ -67,11 +69,27 @@ final class SetSequence implements Calculation
 
         return AnswerBuilder::of($this, $input)
             ->give('sequence', $count % 2 === 0 ? self::pairs($count) : self::singles($count))
-            ->work('steps', $count, Formula::taken('one push each', $count), uses: ['count'], because: 'numbered as a clock, the last at the top')
-            ->work('apart_deg', 360 / $count, Formula::of('360 ÷ {count}', ['count' => $count]), uses: ['count'], because: 'equal round the stone', source: 'geometry')
-            ->work('pushes', $rounds * $count, Formula::of('{rounds} × {count}', ['rounds' => $rounds, 'count' => $count]), uses: ['count'], because: 'soft, medium and firm: what is pushed home at once cannot be levelled')
-            ->give('before', self::named(self::BEFORE))->give('claws', self::claws($input))->give('after', self::named(self::AFTER))
-            ->give('rounds', array_map(static fn (string $round): array => ['round' => $round, 'then' => 'look at the level'], self::ROUNDS))
+            ->work(
+                'steps', $count, Formula::taken('one push each', $count), uses: ['count'],
+                because: 'numbered as a clock, the last at the top',
+            )
+            ->work(
+                'apart_deg', 360 / $count, Formula::of('360 ÷ {count}', ['count' => $count]), uses: ['count'],
+                because: 'equal round the stone', source: 'geometry',
+            )
+            ->work(
+                'pushes', $rounds * $count, Formula::of('{rounds} × {count}', ['rounds' => $rounds, 'count' => $count]),
+                uses: ['count'], because: 'soft, medium and firm: what is pushed home at once cannot be levelled',
+            )
+            ->give('before', self::named(self::BEFORE))
+            ->give('claws', self::claws($input))->give('after', self::named(self::AFTER))
+            ->give(
+                'rounds',
+                array_map(
+                    static fn (string $round): array => ['round' => $round, 'then' => 'look at the level'],
+                    self::ROUNDS,
+                ),
+            )
             ->answer();
     }
 
@@ -81,7 +99,10 @@ final class SetSequence implements Calculation
      */
     private static function named(array $looks): array
     {
-        return array_map(static fn (string $key, string $words): array => ['key' => $key, 'words' => $words], array_keys($looks), $looks);
+        return array_map(
+            static fn (string $key, string $words): array => ['key' => $key, 'words' => $words], array_keys($looks),
+            $looks,
+        );
     }
 
     /** @return list<array{step: string}> notch, stand, bend and shorten. Source: workbook 4, claws */
@@ -93,7 +114,10 @@ final class SetSequence implements Calculation
         $notch = $input->numOr('notch', 0.3 * $input->num('wire'));
 
         return array_map(static fn (string $step): array => ['step' => $step], [
-            sprintf('Notch each %.2f mm deep at the girdle’s height; %.2f mm, 40 %% of the wire, is the most.', $notch, 0.4 * $input->num('wire')),
+            sprintf(
+                'Notch each %.2f mm deep at the girdle’s height; %.2f mm, 40 %% of the wire, is the most.', $notch,
+                0.4 * $input->num('wire'),
+            ),
             'At least 2 mm stand above the girdle before it is set.',
             'Bend opposite pairs over the crown in the order above, soft first.',
             'Shorten to 1 mm over the crown; cup the tips, and feel for snags.',
@@ -110,7 +134,8 @@ final class SetSequence implements Calculation
             $last = $axes[count($axes) - 1];
             // Farthest from every axis done; of equals the one square to the last, else the lowest.
             $axes[] = self::first(array_diff(range(0, $half - 1), $axes), static fn (int $axis): array => [
-                -min(array_map(static fn (int $done): int => $apart($axis, $done), $axes)), 2 * $apart($axis, $last) === $half ? 0 : 1, $axis,
+                -min(array_map(static fn (int $done): int => $apart($axis, $done), $axes)),
+                2 * $apart($axis, $last) === $half ? 0 : 1, $axis,
             ]);
         }
 
@@ -125,8 +150,15 @@ final class SetSequence implements Calculation
         while (count($done) < $count) {
             $opposite = 2 * $done[count($done) - 1] + $count;
             // In half steps, so that a place between two counts.
-            $beside = static fn (int $one): int => min(abs(2 * $one - $opposite) % (2 * $count), 2 * $count - abs(2 * $one - $opposite) % (2 * $count));
-            $done[] = self::first(array_diff(range(1, $count - 1), $done), static fn (int $one): array => [-min(array_map(static fn (int $other): int => $apart($one, $other), $done)), $beside($one), $one]);
+            $beside = static fn (int $one): int => min(
+                abs(2 * $one - $opposite) % (2 * $count), 2 * $count - abs(2 * $one - $opposite) % (2 * $count),
+            );
+            $done[] = self::first(
+                array_diff(range(1, $count - 1), $done),
+                static fn (int $one): array => [
+                    -min(array_map(static fn (int $other): int => $apart($one, $other), $done)), $beside($one), $one,
+                ],
+            );
         }
 
         return array_map(static fn (int $one): int => $one === 0 ? $count : $one, $done);

@@ -17,7 +17,10 @@ use HotSprue\Measures\Quantity;
 use HotSprue\Stock\BenchTools;
 use HotSprue\Workshop\WorkshopSettings;
 
-/** Burs, drills and tools for every seat of a job, merged, and which of them the workshop owns. Source: workbook 4 and 13. */
+/**
+ * Burs, drills and tools for every seat of a job, merged, and which of them the workshop owns. Source: workbook 4 and
+ * 13.
+ */
 final class ToolsList implements Calculation
 {
     private const SOURCE = 'workbook 13, bur and tool list';
@@ -48,7 +51,9 @@ final class ToolsList implements Calculation
             [
                 Output::rows('tools', 'kind, size, what for, and whether it is owned'),
                 Output::of(Quantity::Count, 'needed', 'tools needed')->called('tools needed'),
-                Output::of(Quantity::Count, 'missing', 'tools that the workshop does not own')->called('tools not owned'),
+                Output::of(
+                    Quantity::Count, 'missing', 'tools that the workshop does not own',
+                )->called('tools not owned'),
             ],
             ['tool-missing' => 'a tool that the workshop does not own'],
         );
@@ -57,15 +62,37 @@ final class ToolsList implements Calculation
     public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $tools = self::merged(self::wanted($input), $settings);
-        $owned = array_merge($settings->rows('stock.tools'), array_map(static fn (array $row): array => ['kind' => 'beading-tool', 'size' => $row['cup']], $settings->rows('stock.cup_tools')));
-        $list = array_map(static fn (array $tool): array => [...$tool, 'owned' => self::isOwned($tool, $owned, $settings)], $tools);
+        $owned = array_merge(
+            $settings->rows('stock.tools'),
+            array_map(
+                static fn (array $row): array => ['kind' => 'beading-tool', 'size' => $row['cup']],
+                $settings->rows('stock.cup_tools'),
+            ),
+        );
+        $list = array_map(
+            static fn (array $tool): array => [...$tool, 'owned' => self::isOwned($tool, $owned, $settings)], $tools,
+        );
         $missing = array_values(array_filter($list, static fn (array $tool): bool => ! $tool['owned']));
         $answer = AnswerBuilder::of($this, $input)
             ->give('tools', $list)
-            ->work('needed', count($list), Formula::taken('tools of all seats, those alike counted once', count($list)), uses: ['seats', 'setting'], because: 'laid out before the stone is')
-            ->work('missing', count($missing), Formula::of('{needed} − {owned}', ['needed' => count($list), 'owned' => count($list) - count($missing)]), uses: ['seats', 'setting'], because: 'bought or made before the day of setting', source: 'the workshop’s own list');
+            ->work(
+                'needed', count($list), Formula::taken('tools of all seats, those alike counted once', count($list)),
+                uses: ['seats', 'setting'], because: 'laid out before the stone is',
+            )
+            ->work(
+                'missing', count($missing),
+                Formula::of(
+                    '{needed} − {owned}', ['needed' => count($list), 'owned' => count($list) - count($missing)],
+                ),
+                uses: ['seats', 'setting'], because: 'bought or made before the day of setting',
+                source: 'the workshop’s own list',
+            );
         if ($missing !== []) {
-            $answer->find(Level::Caution, 'tool-missing', 'seats', 'Not on the workshop’s list: '.implode(', ', array_map(self::said(...), $missing)).'.', 'Buy or make it, or enter what is owned in the workshop’s tools.');
+            $answer->find(
+                Level::Caution, 'tool-missing', 'seats',
+                'Not on the workshop’s list: '.implode(', ', array_map(self::said(...), $missing)).'.',
+                'Buy or make it, or enter what is owned in the workshop’s tools.',
+            );
         }
 
         return $answer->answer();
@@ -76,7 +103,13 @@ final class ToolsList implements Calculation
     {
         $wanted = [];
         foreach ($input->rows('seats') as $seat) {
-            $wanted = [...$wanted, ...self::forSeat((string) ($seat['setting'] ?? $input->text('setting')), (float) $seat['width'], (string) ($seat['name'] ?? sprintf('%.2f mm', $seat['width'])), $input)];
+            $wanted = [
+                ...$wanted,
+                ...self::forSeat(
+                    (string) ($seat['setting'] ?? $input->text('setting')), (float) $seat['width'],
+                    (string) ($seat['name'] ?? sprintf('%.2f mm', $seat['width'])), $input,
+                ),
+            ];
         }
         foreach (['halo_diameter' => 'halo', 'row_largest' => 'row', 'row_smallest' => 'row'] as $name => $for) {
             if ($input->has($name)) {
@@ -91,13 +124,26 @@ final class ToolsList implements Calculation
     private static function forSeat(string $setting, float $width, string $for, Input $input): array
     {
         $tools = match ($setting) {
-            'bezel' => [['bezel-pusher', null], ['burnisher', null], ...($input->has('corners') && $input->text('corners') === 'scored' ? [['mitre-file', null]] : [])],
+            'bezel' => [
+                ['bezel-pusher', null], ['burnisher', null],
+                ...($input->has('corners') && $input->text('corners') === 'scored' ? [['mitre-file', null]] : []),
+            ],
             'tube' => [['bearing-bur', $width], ['bezel-pusher', null], ['burnisher', null]],
-            'claws' => [...($input->has('wire') ? [['drill', $input->num('wire') - 0.1], ['cup-bur', $input->num('wire')]] : []), ['claw-pusher', null]],
-            default => [['drill', 0.5 * $width], ['drill', 0.7 * $width], ['ball-bur', 0.9 * $width], ['bearing-bur', 0.95 * $width], $setting === 'flush' ? ['flush-burnisher', null] : ['beading-tool', min(0.9, max(0.35, 0.35 * $width))]],
+            'claws' => [
+                ...($input->has('wire') ? [['drill', $input->num('wire') - 0.1], ['cup-bur', $input->num('wire')]]
+                    : []),
+                ['claw-pusher', null],
+            ],
+            default => [
+                ['drill', 0.5 * $width], ['drill', 0.7 * $width], ['ball-bur', 0.9 * $width],
+                ['bearing-bur', 0.95 * $width],
+                $setting === 'flush' ? ['flush-burnisher', null] : ['beading-tool', min(0.9, max(0.35, 0.35 * $width))],
+            ],
         };
 
-        return array_map(static fn (array $tool): array => ['kind' => $tool[0], 'size' => $tool[1], 'for' => $for], $tools);
+        return array_map(
+            static fn (array $tool): array => ['kind' => $tool[0], 'size' => $tool[1], 'for' => $for], $tools,
+        );
     }
 
     /**
@@ -106,12 +152,19 @@ final class ToolsList implements Calculation
      */
     private static function merged(array $wanted, WorkshopSettings $settings): array
     {
-        usort($wanted, static fn (array $one, array $other): int => [array_search($one['kind'], BenchTools::KINDS, true), $one['size']] <=> [array_search($other['kind'], BenchTools::KINDS, true), $other['size']]);
+        $place = static fn (array $tool): array => [
+            array_search($tool['kind'], BenchTools::KINDS, true), $tool['size'],
+        ];
+        usort($wanted, static fn (array $one, array $other): int => $place($one) <=> $place($other));
         $merged = [];
         foreach ($wanted as $tool) {
             $last = array_pop($merged);
-            if ($last !== null && $last['kind'] === $tool['kind'] && abs((float) $last['size'] - (float) $tool['size']) <= $settings->num('tools.near') + 1e-9) {
-                $tool = ['kind' => $last['kind'], 'size' => $last['size'], 'for' => implode(', ', array_unique([...explode(', ', $last['for']), $tool['for']]))];
+            if ($last !== null && $last['kind'] === $tool['kind']
+                && abs((float) $last['size'] - (float) $tool['size']) <= $settings->num('tools.near') + 1e-9) {
+                $tool = [
+                    'kind' => $last['kind'], 'size' => $last['size'],
+                    'for' => implode(', ', array_unique([...explode(', ', $last['for']), $tool['for']])),
+                ];
             } elseif ($last !== null) {
                 $merged[] = $last;
             }
@@ -128,7 +181,9 @@ final class ToolsList implements Calculation
     private static function isOwned(array $tool, array $owned, WorkshopSettings $settings): bool
     {
         foreach ($owned as $one) {
-            if ($one['kind'] === $tool['kind'] && ($tool['size'] === null || is_numeric($one['size']) && abs((float) $one['size'] - $tool['size']) <= $settings->num('tools.near') + 1e-9)) {
+            if ($one['kind'] === $tool['kind']
+                && ($tool['size'] === null || is_numeric($one['size'])
+                    && abs((float) $one['size'] - $tool['size']) <= $settings->num('tools.near') + 1e-9)) {
                 return true;
             }
         }

@@ -39,20 +39,40 @@ final readonly class Assembly
         $names = self::ids($input->rows('parts'), 'parts', self::PARTS);
         $rows = $input->rows('joints');
         $ids = self::ids($rows, 'joints', self::JOINTS);
-        $alloys = array_map(static fn (array $part): Alloy => Alloy::named((string) ($part['alloy'] ?? $input->textOrNull('alloy') ?? throw BadInput::field('parts', "{$part['id']} has no alloy; its own or the piece’s is accepted.")), $settings), $input->rows('parts'));
+        $alloys = array_map(
+            static fn (array $part): Alloy => Alloy::named(
+                (string) ($part['alloy'] ?? $input->textOrNull('alloy') ?? throw BadInput::field(
+                    'parts', "{$part['id']} has no alloy; its own or the piece’s is accepted.",
+                )),
+                $settings,
+            ),
+            $input->rows('parts'),
+        );
         $joints = [];
         foreach ($rows as $index => $row) {
             $parts = self::set((array) $row['parts'], $names, 'joints', "{$ids[$index]}: part");
             if (count((array) $row['parts']) < 2) {
-                throw BadInput::field('joints', "{$ids[$index]}: one part alone; two parts are accepted, and a part closed on itself names it twice.");
+                throw BadInput::field(
+                    'joints',
+                    "{$ids[$index]}: one part alone; two parts are accepted, and a part closed on itself names "
+                        .'it twice.',
+                );
             }
             $joints[] = new Joint(
-                $index, $ids[$index], $parts, self::set((array) $row['after'], $ids, 'joints', "{$ids[$index]}: joint"), self::textIn($row, 'grade'), self::textIn($row, 'same_heat') ?? '',
+                $index, $ids[$index], $parts, self::set((array) $row['after'], $ids, 'joints', "{$ids[$index]}: joint"),
+                self::textIn($row, 'grade'), self::textIn($row, 'same_heat') ?? '',
                 $row['guard'] === true, $row['cold'] === true, $row,
             );
         }
 
-        return new self($names, $alloys, array_map(static fn (array $part): ?float => $part['mass'] === null ? null : (float) $part['mass'], $input->rows('parts')), self::closed($joints), Cupboard::solders($input, $alloys, $joints, $settings));
+        return new self(
+            $names, $alloys,
+            array_map(
+                static fn (array $part): ?float => $part['mass'] === null ? null : (float) $part['mass'],
+                $input->rows('parts'),
+            ),
+            self::closed($joints), Cupboard::solders($input, $alloys, $joints, $settings),
+        );
     }
 
     /**
@@ -125,11 +145,19 @@ final readonly class Assembly
         }
         foreach ($joints as $index => $joint) {
             if ($after[$index] >> $index & 1) {
-                throw BadInput::field('joints', "{$joint->id} waits for itself, by way of what comes before it; an order without a ring is accepted.");
+                throw BadInput::field(
+                    'joints',
+                    "{$joint->id} waits for itself, by way of what comes before it; an order without a ring is "
+                        .'accepted.',
+                );
             }
             foreach (self::bits($after[$index]) as $before) {
                 if ($joints[$before]->cold && ! $joint->cold) {
-                    throw BadInput::field('joints', "{$joint->id} comes after {$joints[$before]->id}, which is made without a torch; that one comes after the last fire.");
+                    throw BadInput::field(
+                        'joints',
+                        "{$joint->id} comes after {$joints[$before]->id}, which is made without a torch; that one "
+                            .'comes after the last fire.',
+                    );
                 }
             }
         }
@@ -146,9 +174,19 @@ final readonly class Assembly
         $ids = array_map(static fn (array $row): string => trim((string) $row['id']), $rows);
         match (true) {
             $ids === [] => throw BadInput::field($field, 'None yet; at least one is accepted.'),
-            count($ids) > $most => throw BadInput::field($field, sprintf('%d are too many for one plan; up to %d are accepted.', count($ids), $most)),
-            in_array('', $ids, true) => throw BadInput::field($field, 'One has no name; a short name for each is accepted.'),
-            count(array_unique($ids)) < count($ids) => throw BadInput::field($field, sprintf('%s is there twice; a name of its own for each is accepted.', current(array_diff_key($ids, array_unique($ids))))),
+            count($ids) > $most => throw BadInput::field(
+                $field, sprintf('%d are too many for one plan; up to %d are accepted.', count($ids), $most),
+            ),
+            in_array('', $ids, true) => throw BadInput::field(
+                $field, 'One has no name; a short name for each is accepted.',
+            ),
+            count(array_unique($ids)) < count($ids) => throw BadInput::field(
+                $field,
+                sprintf(
+                    '%s is there twice; a name of its own for each is accepted.',
+                    current(array_diff_key($ids, array_unique($ids))),
+                ),
+            ),
             default => null,
         };
 
@@ -164,7 +202,15 @@ final readonly class Assembly
         $set = 0;
         foreach ($wanted as $one) {
             $at = array_search($one, $known, true);
-            $set |= 1 << ($at === false ? throw BadInput::field($field, sprintf('%s %s is not here; %s is accepted.', $what, is_scalar($one) ? (string) $one : 'unnamed', implode(', ', $known))) : $at);
+            $set |= 1 << ($at === false
+                ? throw BadInput::field(
+                    $field,
+                    sprintf(
+                        '%s %s is not here; %s is accepted.', $what, is_scalar($one) ? (string) $one : 'unnamed',
+                        implode(', ', $known),
+                    ),
+                )
+                : $at);
         }
 
         return $set;

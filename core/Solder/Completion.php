@@ -29,7 +29,12 @@ final class Completion
         $this->thorough = $tries === PHP_INT_MAX;
         $this->alike = $heats->areAlike() && array_filter($heats->guarded) === [];
         $this->waits = array_filter($heats->before) !== [];
-        $this->apart = array_sum(array_map(static fn (int $heat): int => count($heats->together[$heat]) > 1 ? 1 << $heat : 0, array_keys($heats->together)));
+        $this->apart = array_sum(
+            array_map(
+                static fn (int $heat): int => count($heats->together[$heat]) > 1 ? 1 << $heat : 0,
+                array_keys($heats->together),
+            ),
+        );
     }
 
     public function can(int $set, PartialAssembly $stage): bool
@@ -81,7 +86,10 @@ final class Completion
         return $this->tries-- > 0 && $this->anyOrder($set, $stage);
     }
 
-    /** A few of the heats that cannot be done even without the rest: two of them, or all at one part or two, with what comes before. */
+    /**
+     * A few of the heats that cannot be done even without the rest: two of them, or all at one part or two, with what
+     * comes before.
+     */
     public function stuck(int $set): ?int
     {
         foreach ($this->cores($set) as $core) {

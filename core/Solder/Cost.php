@@ -15,7 +15,9 @@ final class Cost
         $grades = count($asked->grades()) - count($best->grades());
         if ($best->flows() !== $asked->flows()) {
             $at = self::firstCooler($best->flows(), $asked->flows());
-            $costs[] = sprintf('heat %d flows at %.0f °C in place of %.0f', $at + 1, $asked->flows()[$at], $best->flows()[$at]);
+            $costs[] = sprintf(
+                'heat %d flows at %.0f °C in place of %.0f', $at + 1, $asked->flows()[$at], $best->flows()[$at],
+            );
         }
         if ($grades > 0) {
             $costs[] = $grades === 1 ? 'one more grade' : "{$grades} more grades";

@@ -91,7 +91,9 @@ final class Descent
         return $reach[$every];
     }
 
-    /** @return array<int, array<int, int>> the level that is left from each level after so many heats, one under another */
+    /**
+     * @return array<int, array<int, int>> the level that is left from each level after so many heats, one under another
+     */
     private function afterSoMany(): array
     {
         $levels = count($this->heats->flows);

@@ -9,20 +9,30 @@ use HotSprue\Workshop\WorkshopSettings;
 /** Where the flame goes, from the masses of the two sides of a joint. Source: workbook 12, advice. */
 final readonly class Flame
 {
-    private function __construct(public float $ratio, public float $share, public ?string $heavy, public string $light) {}
+    private function __construct(
+        public float $ratio, public float $share, public ?string $heavy, public string $light,
+    ) {}
 
     /** @param float $one mass of one side, g, over 0 */
-    public static function between(string $name, float $one, string $other, float $others, WorkshopSettings $settings): self
+    public static function between(
+        string $name, float $one, string $other, float $others, WorkshopSettings $settings,
+    ): self
     {
-        [$heavy, $light, $more, $less] = $one >= $others ? [$name, $other, $one, $others] : [$other, $name, $others, $one];
+        [
+            $heavy, $light, $more, $less,
+        ] = $one >= $others ? [$name, $other, $one, $others] : [$other, $name, $others, $one];
         $ratio = $more / $less;
 
-        return new self($ratio, $more / ($more + $less), $ratio < $settings->num('solder.even') ? null : $heavy, $light);
+        return new self(
+            $ratio, $more / ($more + $less), $ratio < $settings->num('solder.even') ? null : $heavy, $light,
+        );
     }
 
     public function on(): string
     {
-        return $this->heavy === null ? 'both alike' : sprintf('the %s: it weighs %.1f times as much', $this->heavy, $this->ratio);
+        return $this->heavy === null ? 'both alike' : sprintf(
+            'the %s: it weighs %.1f times as much', $this->heavy, $this->ratio,
+        );
     }
 
     public function from(bool $textured, bool $thinWire): string

@@ -17,14 +17,22 @@ final class Gap
         'gap-too-wide' => 'a joint’s gap over 0.2 mm',
     ];
 
-    public static function judge(AnswerBuilder $answer, float $gap, string $about, string $of, WorkshopSettings $settings): void
+    public static function judge(
+        AnswerBuilder $answer, float $gap, string $about, string $of, WorkshopSettings $settings,
+    ): void
     {
         $remedy = 'Saw through the closed joint to true it, and close it again until no light comes through.';
         $says = sprintf('%s gapes %.2f mm: solder does not fill gaps.', $of, $gap);
         match (true) {
-            $gap > $settings->num('solder.gap_stop') + 1e-9 => $answer->find(Level::Stop, 'gap-too-wide', $about, $says, $remedy),
-            $gap > $settings->num('solder.gap_caution') + 1e-9 => $answer->find(Level::Caution, 'gap-wide', $about, $says, $remedy),
-            $gap > $settings->num('solder.gap') + 1e-9 => $answer->find(Level::Note, 'gap-over-hair', $about, $says, $remedy),
+            $gap > $settings->num('solder.gap_stop') + 1e-9 => $answer->find(
+                Level::Stop, 'gap-too-wide', $about, $says, $remedy,
+            ),
+            $gap > $settings->num('solder.gap_caution') + 1e-9 => $answer->find(
+                Level::Caution, 'gap-wide', $about, $says, $remedy,
+            ),
+            $gap > $settings->num('solder.gap') + 1e-9 => $answer->find(
+                Level::Note, 'gap-over-hair', $about, $says, $remedy,
+            ),
             default => null,
         };
     }

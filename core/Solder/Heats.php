@@ -22,7 +22,8 @@ final readonly class Heats
      * @param  list<float>  $flows  °C of each level
      * @param  list<int>  $cooler  for each level, the next that is a step under it
      * @param  list<int>  $first  for every set of parts, the hottest level that all of them stand
-     * @param  list<list<array{int, bool}>>  $together  the parts that each heat joins, piece by piece, and whether all joints there are guarded
+     * @param  list<list<array{int, bool}>>  $together
+     *   the parts that each heat joins, piece by piece, and whether all joints there are guarded
      * @param  list<int>  $following  heats that come after each
      */
     private function __construct(
@@ -41,7 +42,9 @@ final readonly class Heats
 
     public static function of(Assembly $assembly, PlanTerms $terms): self
     {
-        $flows = array_values(array_unique(array_map(static fn (Solder $solder): float => $solder->flow, $assembly->solders)));
+        $flows = array_values(
+            array_unique(array_map(static fn (Solder $solder): float => $solder->flow, $assembly->solders)),
+        );
         rsort($flows);
         $joints = $heatOf = [];
         foreach ($assembly->joints as $joint) {
@@ -53,7 +56,12 @@ final readonly class Heats
             $heatOf[$joint->index] = array_search($key, array_keys($joints), true);
         }
         $joints = array_values($joints);
-        $parts = array_map(static fn (array $heat): int => array_reduce($heat, static fn (int $parts, Joint $joint): int => $parts | $joint->parts, 0), $joints);
+        $parts = array_map(
+            static fn (array $heat): int => array_reduce(
+                $heat, static fn (int $parts, Joint $joint): int => $parts | $joint->parts, 0,
+            ),
+            $joints,
+        );
         $cooler = array_map(static function (float $flow) use ($flows, $terms): int {
             foreach ($flows as $level => $other) {
                 if ($other <= $flow - $terms->step + 1e-9) {
@@ -78,10 +86,23 @@ final readonly class Heats
 
         return new self(
             $assembly, $joints, $parts, $before, self::levels($assembly, $terms, $joints, $parts, $flows),
-            array_map(static fn (array $heat): bool => ! in_array(false, array_map(static fn (Joint $joint): bool => $joint->guarded, $heat), true), $joints),
+            array_map(
+                static fn (array $heat): bool => ! in_array(
+                    false, array_map(static fn (Joint $joint): bool => $joint->guarded, $heat), true,
+                ),
+                $joints,
+            ),
             $flows, $cooler, self::first($assembly, $terms, $flows),
             array_map(self::together(...), $joints),
-            array_map(static fn (int $heat): int => array_sum(array_map(static fn (int $other): int => $before[$other] >> $heat & 1 ? 1 << $other : 0, array_keys($before))), array_keys($before)),
+            array_map(
+                static fn (int $heat): int => array_sum(
+                    array_map(
+                        static fn (int $other): int => $before[$other] >> $heat & 1 ? 1 << $other : 0,
+                        array_keys($before),
+                    ),
+                ),
+                array_keys($before),
+            ),
         );
     }
 
@@ -156,7 +177,14 @@ final readonly class Heats
      */
     public function solders(int $heat, int $level, PlanTerms $terms): array
     {
-        return array_values(array_filter($this->assembly->solders, fn (Solder $solder): bool => $solder->flow === $this->flows[$level] && $terms->allow($solder, $this->joints[$heat], $this->assembly)));
+        return array_values(
+            array_filter(
+                $this->assembly->solders,
+                fn (Solder $solder): bool => $solder->flow === $this->flows[$level] && $terms->allow(
+                    $solder, $this->joints[$heat], $this->assembly,
+                ),
+            ),
+        );
     }
 
     /**
@@ -168,7 +196,13 @@ final readonly class Heats
         $unguarded = array_filter($heat, static fn (Joint $joint): bool => ! $joint->guarded);
         $parts = static fn (Joint $joint): int => $joint->parts;
 
-        return array_map(static fn (int $piece): array => [$piece, array_filter($unguarded, static fn (Joint $joint): bool => ($joint->parts & $piece) !== 0) === []], PartSets::of(array_map($parts, $heat)));
+        return array_map(
+            static fn (int $piece): array => [
+                $piece,
+                array_filter($unguarded, static fn (Joint $joint): bool => ($joint->parts & $piece) !== 0) === [],
+            ],
+            PartSets::of(array_map($parts, $heat)),
+        );
     }
 
     /**
@@ -192,7 +226,9 @@ final readonly class Heats
      * @param  list<float>  $flows
      * @return list<list<int>>
      */
-    private static function levels(Assembly $assembly, PlanTerms $terms, array $joints, array $parts, array $flows): array
+    private static function levels(
+        Assembly $assembly, PlanTerms $terms, array $joints, array $parts, array $flows,
+    ): array
     {
         $levels = [];
         foreach ($joints as $heat => $made) {
@@ -222,7 +258,12 @@ final readonly class Heats
             $rest = $set & ($set - 1);
             // Some parts together stand what the weakest of them stands.
             $first[] = $rest === 0
-                ? count(array_filter($flows, static fn (float $flow): bool => $flow > $assembly->solidus($set) - $terms->margin + 1e-9))
+                ? count(
+                    array_filter(
+                        $flows,
+                        static fn (float $flow): bool => $flow > $assembly->solidus($set) - $terms->margin + 1e-9,
+                    ),
+                )
                 : max($first[$rest], $first[$set ^ $rest]);
         }
 

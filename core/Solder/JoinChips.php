@@ -46,9 +46,26 @@ final class JoinChips implements Calculation
         $uses = ['length', 'section', 'gap'];
 
         return AnswerBuilder::of($this, $input)
-            ->work('joint_volume', $chips->joint, Formula::of('{length} × {section} × {gap}', ['length' => $length, 'section' => $section, 'gap' => $gap]), uses: $uses, because: 'the seam is filled, no more')
-            ->work('chip_volume', $chips->chip, Formula::of('{side} × {side} × {thickness}', ['side' => $side, 'thickness' => $settings->num('solder.chip_thickness')]), uses: [], because: 'as the workshop cuts them', source: 'the workshop’s own')
-            ->work('chips', $chips->count, Formula::of('ceil({joint} ÷ {chip}) + 1', ['joint' => $chips->joint, 'chip' => $chips->chip]), uses: $uses, because: 'one more, for what runs away', source: 'workbook 12, advice')
+            ->work(
+                'joint_volume', $chips->joint,
+                Formula::of(
+                    '{length} × {section} × {gap}', ['length' => $length, 'section' => $section, 'gap' => $gap],
+                ),
+                uses: $uses, because: 'the seam is filled, no more',
+            )
+            ->work(
+                'chip_volume', $chips->chip,
+                Formula::of(
+                    '{side} × {side} × {thickness}',
+                    ['side' => $side, 'thickness' => $settings->num('solder.chip_thickness')],
+                ),
+                uses: [], because: 'as the workshop cuts them', source: 'the workshop’s own',
+            )
+            ->work(
+                'chips', $chips->count,
+                Formula::of('ceil({joint} ÷ {chip}) + 1', ['joint' => $chips->joint, 'chip' => $chips->chip]),
+                uses: $uses, because: 'one more, for what runs away', source: 'workbook 12, advice',
+            )
             ->answer();
     }
 }

@@ -23,6 +23,9 @@ final readonly class Joint
     /** The same joint with what a remedy changes. */
     public function with(?bool $guarded = null, ?bool $cold = null, ?string $group = null, ?int $after = null): self
     {
-        return new self($this->index, $this->id, $this->parts, $after ?? $this->after, $this->grade, $group ?? $this->group, $guarded ?? $this->guarded, $cold ?? $this->cold, $this->row);
+        return new self(
+            $this->index, $this->id, $this->parts, $after ?? $this->after, $this->grade, $group ?? $this->group,
+            $guarded ?? $this->guarded, $cold ?? $this->cold, $this->row,
+        );
     }
 }

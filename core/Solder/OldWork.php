@@ -36,10 +36,27 @@ final class OldWork
             return;
         }
         match ($input->text('old_solder')) {
-            'unasked' => $answer->find(Level::Stop, 'old-work-unasked', 'old_solder', 'Nobody has looked at this old work for lead or cadmium solder, or for plating.', 'Look under the glass for grey or yellow seams and worn gilding, and say what is there before any flame.'),
-            'lead' => $answer->find(Level::Stop, 'lead-found', 'old_solder', 'Lead eats into gold and silver as soon as it is hot, and the ring falls to pieces.', 'Scrape and file out every trace, or make the part anew; then say that it is clean.'),
-            'cadmium' => $answer->find(Level::Stop, 'cadmium-found', 'old_solder', 'Cadmium fumes when it is hot, and poisons unseen.', 'Cut the old joint out cold; do not heat it. Then say that it is clean.'),
-            'plated' => $answer->find(Level::Caution, 'plating-found', 'old_solder', 'Plating discolours and blisters under the flame; fire gilding gives off mercury.', 'Tell the client that it will be lost; strip it or replate after the last fire. Old fire gilding is not heated at all.'),
+            'unasked' => $answer->find(
+                Level::Stop, 'old-work-unasked', 'old_solder',
+                'Nobody has looked at this old work for lead or cadmium solder, or for plating.',
+                'Look under the glass for grey or yellow seams and worn gilding, and say what is there before '
+                    .'any flame.',
+            ),
+            'lead' => $answer->find(
+                Level::Stop, 'lead-found', 'old_solder',
+                'Lead eats into gold and silver as soon as it is hot, and the ring falls to pieces.',
+                'Scrape and file out every trace, or make the part anew; then say that it is clean.',
+            ),
+            'cadmium' => $answer->find(
+                Level::Stop, 'cadmium-found', 'old_solder', 'Cadmium fumes when it is hot, and poisons unseen.',
+                'Cut the old joint out cold; do not heat it. Then say that it is clean.',
+            ),
+            'plated' => $answer->find(
+                Level::Caution, 'plating-found', 'old_solder',
+                'Plating discolours and blisters under the flame; fire gilding gives off mercury.',
+                'Tell the client that it will be lost; strip it or replate after the last fire. Old fire gilding is '
+                    .'not heated at all.',
+            ),
             default => null,
         };
     }

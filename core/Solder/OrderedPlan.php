@@ -14,13 +14,23 @@ final class OrderedPlan
      */
     public static function to(array $order, Assembly $assembly): Assembly
     {
-        $joints = array_column(array_map(static fn (Joint $joint): array => [$joint->id, $joint], $assembly->joints), 1, 0);
+        $joints = array_column(
+            array_map(static fn (Joint $joint): array => [$joint->id, $joint], $assembly->joints), 1, 0,
+        );
         $before = [];
         foreach ($order as $id) {
             $joint = $joints[$id];
-            $earlier = array_filter($before, static fn (Joint $other): bool => ! $other->cold && ($other->group === '' || $other->group !== $joint->group));
+            $earlier = array_filter(
+                $before,
+                static fn (Joint $other): bool => ! $other->cold
+                    && ($other->group === '' || $other->group !== $joint->group),
+            );
             $before[] = $joint;
-            $joints[$id] = $joint->with(after: array_reduce($earlier, static fn (int $after, Joint $other): int => $after | 1 << $other->index, $joint->after));
+            $joints[$id] = $joint->with(
+                after: array_reduce(
+                    $earlier, static fn (int $after, Joint $other): int => $after | 1 << $other->index, $joint->after,
+                ),
+            );
         }
 
         return $assembly->with(array_values($joints));

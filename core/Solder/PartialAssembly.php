@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
-/** A piece half made: which heats are done, and for each set of parts that hangs together the hottest level it stands now. */
+/**
+ * A piece half made: which heats are done, and for each set of parts that hangs together the hottest level it stands
+ * now.
+ */
 final readonly class PartialAssembly
 {
     /** @param array<int, int> $pieces */

@@ -35,7 +35,10 @@ final readonly class Plan
                 $solder->flow > $other->solidus + $terms->moves + 1e-9 ? $moving[] = $joint->id : null;
                 $solder->flow > $other->flow - $terms->read + 1e-9 ? $close[] = $joint->id : null;
             }
-            $planned[] = new PlannedHeat($joints, $solder, $piece, $heats->assembly->solidus($piece) - $solder->flow, $softened, $moving, $again, $close, [$side, $piece & ~$side]);
+            $planned[] = new PlannedHeat(
+                $joints, $solder, $piece, $heats->assembly->solidus($piece) - $solder->flow, $softened, $moving, $again,
+                $close, [$side, $piece & ~$side],
+            );
             foreach ($joints as $joint) {
                 $made[] = [$joint, $solder];
             }
@@ -60,7 +63,9 @@ final readonly class Plan
     /** @return list<string> names of the solders used */
     public function grades(): array
     {
-        return array_values(array_unique(array_map(static fn (PlannedHeat $heat): string => $heat->solder->name, $this->heats)));
+        return array_values(
+            array_unique(array_map(static fn (PlannedHeat $heat): string => $heat->solder->name, $this->heats)),
+        );
     }
 
     /**
@@ -79,7 +84,9 @@ final readonly class Plan
             }
         }
         foreach ($choices as $heat => $solders) {
-            usort($solders, static fn (Solder $one, Solder $other): int => $serves[$other->name] <=> $serves[$one->name]);
+            usort(
+                $solders, static fn (Solder $one, Solder $other): int => $serves[$other->name] <=> $serves[$one->name],
+            );
             $chosen[$heat] = $solders[0];
         }
 

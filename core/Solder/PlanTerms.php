@@ -29,7 +29,10 @@ final readonly class PlanTerms
 
     public static function read(Input $input, WorkshopSettings $settings): self
     {
-        return new self($input->num('step_c'), $input->num('margin_c'), $input->text('law') === 'on', $input->text('school') === 'easy', $settings);
+        return new self(
+            $input->num('step_c'), $input->num('margin_c'), $input->text('law') === 'on',
+            $input->text('school') === 'easy', $settings,
+        );
     }
 
     /** The same, kept to the law. */
@@ -46,7 +49,8 @@ final readonly class PlanTerms
     public function allow(Solder $solder, array $joints, Assembly $assembly): bool
     {
         foreach ($joints as $joint) {
-            if ($joint->grade !== null && $joint->grade !== $solder->name || $this->law && ! $this->fine($solder, $joint, $assembly)) {
+            if ($joint->grade !== null && $joint->grade !== $solder->name || $this->law
+                && ! $this->fine($solder, $joint, $assembly)) {
                 return false;
             }
         }

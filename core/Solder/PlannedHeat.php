@@ -13,7 +13,8 @@ final readonly class PlannedHeat
      * @param  list<string>  $moving  of these, those whose solder is far past its solidus
      * @param  list<string>  $again  earlier joints whose solder flows within a step of this one
      * @param  list<string>  $close  earlier joints whose solder flows nearer above this one than a torch is read
-     * @param  array{int, int}  $sides  the parts that come together, on the side of the joint's first part and on the other
+     * @param  array{int, int}  $sides
+     *   the parts that come together, on the side of the joint's first part and on the other
      */
     public function __construct(
         public array $joints,

@@ -7,6 +7,11 @@ namespace HotSprue\Solder;
 /**
  * What would free a plan that cannot be: sharing a heat, the same grade again with an earlier joint guarded, another
  * order, a joint made without a torch. Source: workbook 12, the plan.
+ *
+ * @phpstan-type Remedy array{
+ *     kind: string, joints: string, words: string,
+ *     changes: list<array{joint: string, field: string, value: string|bool}>,
+ * }
  */
 final class Remedies
 {
@@ -30,7 +35,7 @@ final class Remedies
 
     /**
      * @param  list<string>  $clash
-     * @return list<array{kind: string, joints: string, words: string, changes: list<array{joint: string, field: string, value: string|bool}>}>
+     * @return list<Remedy>
      */
     public function freeing(Assembly $assembly, array $clash): array
     {
@@ -117,14 +122,33 @@ final class Remedies
      */
     private function changes(Assembly $assembly, array $clash, string $kind): array
     {
-        $joints = array_values(array_filter($assembly->joints, static fn (Joint $joint): bool => in_array($joint->id, $clash, true)));
+        $joints = array_values(
+            array_filter($assembly->joints, static fn (Joint $joint): bool => in_array($joint->id, $clash, true)),
+        );
         $changes = [];
         foreach ($joints as $joint) {
             match ($kind) {
                 'guard' => $joint->guarded || count($joints) < 2 ? null : $changes[] = JointChange::guard($joint),
                 'cold' => self::isAwaited($joint, $assembly) ? null : $changes[] = JointChange::cold($joint),
-                'order' => array_push($changes, ...array_map(static fn (Joint $earlier): JointChange => JointChange::order($joint, $earlier), array_filter($joints, static fn (Joint $earlier): bool => in_array($earlier->id, (array) $joint->row['after'], true)))),
-                default => array_push($changes, ...array_map(static fn (Joint $other): JointChange => JointChange::share($joint, $other, $assembly), array_filter($joints, static fn (Joint $other): bool => self::mayShare($joint, $other)))),
+                'order' => array_push(
+                    $changes,
+                    ...array_map(
+                        static fn (Joint $earlier): JointChange => JointChange::order($joint, $earlier),
+                        array_filter(
+                            $joints,
+                            static fn (Joint $earlier): bool => in_array(
+                                $earlier->id, (array) $joint->row['after'], true,
+                            ),
+                        ),
+                    ),
+                ),
+                default => array_push(
+                    $changes,
+                    ...array_map(
+                        static fn (Joint $other): JointChange => JointChange::share($joint, $other, $assembly),
+                        array_filter($joints, static fn (Joint $other): bool => self::mayShare($joint, $other)),
+                    ),
+                ),
             };
         }
 
@@ -133,8 +157,11 @@ final class Remedies
 
     private static function mayShare(Joint $one, Joint $other): bool
     {
-        return $one->index < $other->index && ($one->parts & $other->parts) !== 0 && ! ($other->after >> $one->index & 1) && ! ($one->after >> $other->index & 1)
-            && ($one->group === '' || $other->group === '') && ($one->grade === null || $other->grade === null || $one->grade === $other->grade);
+        return $one->index < $other->index
+            && ($one->parts & $other->parts) !== 0 && ! ($other->after >> $one->index & 1)
+            && ! ($one->after >> $other->index & 1)
+            && ($one->group === '' || $other->group === '')
+                && ($one->grade === null || $other->grade === null || $one->grade === $other->grade);
     }
 
     private static function isAwaited(Joint $joint, Assembly $assembly): bool
@@ -150,15 +177,22 @@ final class Remedies
 
     /**
      * @param  list<JointChange>  $changes
-     * @return array{kind: string, joints: string, words: string, changes: list<array{joint: string, field: string, value: string|bool}>}
+     * @return Remedy
      */
     private function said(string $kind, array $changes): array
     {
         return [
             'kind' => $kind,
-            'joints' => implode(', ', array_unique(array_merge(...array_map(static fn (JointChange $change): array => $change->ids(), $changes)))),
+            'joints' => implode(
+                ', ',
+                array_unique(
+                    array_merge(...array_map(static fn (JointChange $change): array => $change->ids(), $changes)),
+                ),
+            ),
             'words' => implode('; ', array_map(static fn (JointChange $change): string => $change->words, $changes)),
-            'changes' => array_merge(...array_map(static fn (JointChange $change): array => $change->edits(), $changes)),
+            'changes' => array_merge(
+                ...array_map(static fn (JointChange $change): array => $change->edits(), $changes),
+            ),
         ];
     }
 }

@@ -87,9 +87,12 @@ final readonly class Search
     {
         $last = $path[count($path) - 1][0];
         foreach (Assembly::bits($this->heats->following[$last] & ~$stage->done) as $heat) {
-            $hotter = $this->heats->before[$heat] & ~$stage->done ? $level : $this->heats->levelFrom($heat, $stage->least($heat, $this->heats));
+            $hotter = $this->heats->before[$heat] & ~$stage->done ? $level : $this->heats->levelFrom(
+                $heat, $stage->least($heat, $this->heats),
+            );
             for (; $hotter < $level; $hotter++) {
-                if (in_array($hotter, $this->heats->levels[$heat], true) && $this->completion->can($this->heats->all(), $stage->after($heat, $hotter, $this->heats))) {
+                if (in_array($hotter, $this->heats->levels[$heat], true)
+                    && $this->completion->can($this->heats->all(), $stage->after($heat, $hotter, $this->heats))) {
                     return true;
                 }
             }
@@ -104,7 +107,9 @@ final readonly class Search
      */
     private function possible(array $reached): array
     {
-        return array_values(array_filter($reached, fn (array $one): bool => $this->completion->can($this->heats->all(), $one[0])));
+        return array_values(
+            array_filter($reached, fn (array $one): bool => $this->completion->can($this->heats->all(), $one[0])),
+        );
     }
 
     /**
@@ -119,7 +124,10 @@ final readonly class Search
             // Heats at one level do not touch, unless guarded, and are taken in their order only.
             $from = $this->guarded || $last[1] !== $level ? 0 : $last[0] + 1;
             foreach (array_keys($this->heats->parts) as $heat) {
-                if (($heat >= $from || $this->heats->before[$heat] >> $last[0] & 1) && ! ($stage->done >> $heat & 1) && ! ($this->heats->before[$heat] & ~$stage->done) && in_array($level, $this->heats->levels[$heat], true) && $stage->least($heat, $this->heats) <= $level) {
+                if (($heat >= $from || $this->heats->before[$heat] >> $last[0] & 1) && ! ($stage->done >> $heat & 1)
+                    && ! ($this->heats->before[$heat] & ~$stage->done)
+                    && in_array($level, $this->heats->levels[$heat], true)
+                    && $stage->least($heat, $this->heats) <= $level) {
                     $after = $stage->after($heat, $level, $this->heats);
                     $further[$after->key()] ??= [$after, [...$path, [$heat, $level]]];
                 }
@@ -135,7 +143,10 @@ final readonly class Search
         return $this->completion->looked();
     }
 
-    /** @return list<string> joints that clash: without any one of them the rest could be done, as far as that is soon found */
+    /**
+     * @return list<string> joints that clash: without any one of them the rest could be done, as far as that is soon
+     * found
+     */
     public function clash(): array
     {
         $core = $this->heats->all();

@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace HotSprue\Solder;
 
-/** Which joints of a plan could be made in one heat, though nobody asked. Source: workbook 12, the plan. */
+/**
+ * Which joints of a plan could be made in one heat, though nobody asked. Source: workbook 12, the plan.
+ *
+ * @phpstan-type Shared array{
+ *     joints: string, words: string, changes: list<array{joint: string, field: string, value: string|bool}>,
+ * }
+ */
 final readonly class Sharing
 {
     /** What would take longer to prove is not offered. */
@@ -12,18 +18,24 @@ final readonly class Sharing
 
     public function __construct(private PlanTerms $terms) {}
 
-    /** @return list<array{joints: string, words: string, changes: list<array{joint: string, field: string, value: string|bool}>}> */
+    /** @return list<Shared> */
     public function in(Assembly $assembly, Plan $plan): array
     {
         $shared = [];
         for ($at = 0; $at < count($plan->heats) - 1; $at++) {
             $together = [$plan->heats[$at]];
-            while (isset($plan->heats[$at + 1]) && $this->fits([...$together, $plan->heats[$at + 1]], $assembly, $plan)) {
+            while (isset($plan->heats[$at + 1])
+                && $this->fits([...$together, $plan->heats[$at + 1]], $assembly, $plan)) {
                 $together[] = $plan->heats[++$at];
             }
             if (count($together) > 1) {
                 $taken = array_column(array_merge(...array_column($shared, 'changes')), 'value');
-                $group = (string) current(array_diff(range('A', 'Z'), array_map(static fn (Joint $joint): string => $joint->group, $assembly->joints), $taken));
+                $group = (string) current(
+                    array_diff(
+                        range('A', 'Z'),
+                        array_map(static fn (Joint $joint): string => $joint->group, $assembly->joints), $taken,
+                    ),
+                );
                 if ($this->stillGoes($together, $group, $assembly)) {
                     $shared[] = self::said($together, $group);
                 }
@@ -53,7 +65,7 @@ final readonly class Sharing
 
     /**
      * @param  non-empty-list<PlannedHeat>  $together
-     * @return array{joints: string, words: string, changes: list<array{joint: string, field: string, value: string|bool}>}
+     * @return Shared
      */
     private static function said(array $together, string $group): array
     {
@@ -62,7 +74,9 @@ final readonly class Sharing
         return [
             'joints' => implode(', ', $ids),
             'words' => sprintf('%s in one heat, with %s', implode(' and ', $ids), $together[0]->solder->label),
-            'changes' => array_map(static fn (string $id): array => ['joint' => $id, 'field' => 'same_heat', 'value' => $group], $ids),
+            'changes' => array_map(
+                static fn (string $id): array => ['joint' => $id, 'field' => 'same_heat', 'value' => $group], $ids,
+            ),
         ];
     }
 
@@ -87,7 +101,9 @@ final readonly class Sharing
 
         // Every pair must have a part in common, or hang together by a third: what is held in two places is two heats.
         return count(PartSets::of($parts)) === 1 && $this->terms->allow($solder, $joints, $assembly)
-            && $solder->flow <= $assembly->solidus($piece) - $this->terms->margin + 1e-9 && $this->standsBefore($together[0], $piece, $solder, $plan);
+            && $solder->flow <= $assembly->solidus($piece) - $this->terms->margin + 1e-9 && $this->standsBefore(
+                $together[0], $piece, $solder, $plan,
+            );
     }
 
     /** Whether what was made before in that piece stands this solder. */
@@ -98,7 +114,8 @@ final readonly class Sharing
                 return true;
             }
             foreach ($heat->joints as $joint) {
-                if ($joint->parts & $piece && $solder->flow > $heat->solder->flow - ($joint->guarded ? 0 : $this->terms->step) + 1e-9) {
+                if ($joint->parts & $piece
+                    && $solder->flow > $heat->solder->flow - ($joint->guarded ? 0 : $this->terms->step) + 1e-9) {
                     return false;
                 }
             }

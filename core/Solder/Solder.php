@@ -29,7 +29,10 @@ final readonly class Solder
     {
         $row = $settings->row('stock.solders', $name);
 
-        return new self($name, (string) $row['label'], (string) $row['metal'], (float) $row['solidus_c'], (float) $row['flow_c'], isset($row['fineness']) ? (float) $row['fineness'] : null, (string) ($row['mark'] ?? ''), ($row['held'] ?? true) === true,
+        return new self(
+            $name, (string) $row['label'], (string) $row['metal'], (float) $row['solidus_c'], (float) $row['flow_c'],
+            isset($row['fineness']) ? (float) $row['fineness'] : null, (string) ($row['mark'] ?? ''),
+            ($row['held'] ?? true) === true,
             (string) ($row['colour'] ?? self::usualColour($name, (string) $row['metal'])));
     }
 

@@ -61,13 +61,29 @@ final class StretchTest implements Calculation
                 throw BadInput::field('samples', "{$name}: it broke smaller than it began; a larger size is accepted.");
             }
             $strains[] = $strain = ($broken - $start) / $start;
-            $answer->work($result, $strain, Formula::of('({broken} − {start}) ÷ {start}', ['broken' => $broken, 'start' => $start]), uses: ['samples'], because: 'stretch at break');
+            $answer->work(
+                $result, $strain,
+                Formula::of('({broken} − {start}) ÷ {start}', ['broken' => $broken, 'start' => $start]),
+                uses: ['samples'], because: 'stretch at break',
+            );
         }
         $difference = $strains[0] - $strains[1];
-        $said = abs($difference) < $settings->num('solder.alike') ? 'alike' : (string) $samples[$difference > 0 ? 0 : 1]['name'];
+        $said = abs($difference) < $settings->num('solder.alike')
+            ? 'alike'
+            : (string) $samples[$difference > 0 ? 0 : 1]['name'];
         $joints = array_filter($samples, static fn (array $sample): bool => $sample['where'] === 'joint');
-        $answer->work('difference', $difference, Formula::of('{first} − {second}', array_combine(['first', 'second'], $strains)), uses: ['samples'], because: 'compared as they are')
-            ->work('stronger', $said, Formula::said('the one that stretched farther', sprintf('%.4f and %.4f', ...$strains)), uses: ['samples'], because: $joints === [] ? 'neither gave at the joint: both are stronger than the metal' : 'a joint that gives before the metal is the weaker');
+        $answer->work(
+            'difference', $difference, Formula::of('{first} − {second}', array_combine(['first', 'second'], $strains)),
+            uses: ['samples'], because: 'compared as they are',
+        )
+            ->work(
+                'stronger', $said,
+                Formula::said('the one that stretched farther', sprintf('%.4f and %.4f', ...$strains)),
+                uses: ['samples'],
+                because: $joints === []
+                    ? 'neither gave at the joint: both are stronger than the metal'
+                    : 'a joint that gives before the metal is the weaker',
+            );
 
         return $answer->answer();
     }

@@ -46,8 +46,10 @@ final readonly class Alloy
     private static function of(array $row): self
     {
         return new self(
-            $row['name'], $row['label'], $row['metal'], $row['fineness'], $row['density'], $row['solidus_c'], $row['liquidus_c'],
-            $row['nickel'] ?? false, $row['flask_c'] ?? null, $row['superheat_low_c'] ?? null, $row['superheat_high_c'] ?? null,
+            $row['name'], $row['label'], $row['metal'], $row['fineness'], $row['density'], $row['solidus_c'],
+            $row['liquidus_c'],
+            $row['nickel'] ?? false, $row['flask_c'] ?? null, $row['superheat_low_c'] ?? null,
+            $row['superheat_high_c'] ?? null,
             $row['colour'] ?? self::usualColour($row['name'], $row['metal']),
         );
     }

@@ -25,7 +25,9 @@ final class Alloys
             Field::temperature('flask_c', 'flask at the pour')->optional(),
             Field::degreesApart('superheat_low_c', 'least superheat above the liquidus')->optional(),
             Field::degreesApart('superheat_high_c', 'most superheat above the liquidus')->optional(),
-            Field::choice('colour', Alloy::COLOURS, 'its colour: rose is quenched at once, white is joined with white')->optional(),
+            Field::choice(
+                'colour', Alloy::COLOURS, 'its colour: rose is quenched at once, white is joined with white',
+            )->optional(),
         ];
     }
 
@@ -43,7 +45,10 @@ final class Alloys
             ['14k-rose', '14k rose', 'gold', 0.585, 13.3, 890, 925, false, 520, 50, 80, 'rose'],
             ['18k-yellow', '18k yellow', 'gold', 0.750, 15.5, 885, 915, false, 540, 50, 80, 'yellow'],
             ['18k-rose', '18k rose', 'gold', 0.750, 15.1, 885, 895, false, 540, 50, 80, 'rose'],
-            ['18k-white-palladium', '18k white, palladium', 'gold', 0.750, 15.9, 1110, 1160, false, 560, 60, 90, 'white'],
+            [
+                '18k-white-palladium', '18k white, palladium', 'gold', 0.750, 15.9, 1110, 1160, false, 560, 60, 90,
+                'white',
+            ],
             ['18k-white-nickel', '18k white, nickel', 'gold', 0.750, 14.7, 905, 960, true, 560, 60, 90, 'white'],
             ['22k-yellow', '22k yellow', 'gold', 0.916, 17.7, 965, 985, false, 540, 50, 80, 'yellow'],
             ['fine-gold', 'fine gold', 'gold', 0.999, 19.32, 1064, 1064, false, 540, 50, 80, 'yellow'],

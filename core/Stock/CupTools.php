@@ -18,6 +18,9 @@ final class CupTools
     /** @return list<array<string, mixed>> */
     public static function shipped(): array
     {
-        return array_map(static fn (int $number): array => ['name' => (string) $number, 'cup' => round(0.30 + 0.05 * $number, 2)], range(1, 16));
+        return array_map(
+            static fn (int $number): array => ['name' => (string) $number, 'cup' => round(0.30 + 0.05 * $number, 2)],
+            range(1, 16),
+        );
     }
 }

@@ -7,7 +7,9 @@ namespace HotSprue\Stones;
 /** A circular arc between two angles of its normal. A point of an outline is one of radius 0. */
 final readonly class Arc implements Piece
 {
-    public function __construct(public float $x, public float $y, public float $radius, public float $from, public float $to) {}
+    public function __construct(
+        public float $x, public float $y, public float $radius, public float $from, public float $to,
+    ) {}
 
     public function isPoint(): bool
     {
@@ -36,7 +38,9 @@ final readonly class Arc implements Piece
     {
         $radius = $this->radius + $offset;
 
-        return $normal >= $this->from - 1e-12 && $normal <= $this->to + 1e-12 ? [$this->x + $radius * cos($normal), $this->y + $radius * sin($normal)] : null;
+        return $normal >= $this->from - 1e-12 && $normal <= $this->to + 1e-12 ? [
+            $this->x + $radius * cos($normal), $this->y + $radius * sin($normal),
+        ] : null;
     }
 
     public function moments(): array
@@ -48,8 +52,12 @@ final readonly class Arc implements Piece
 
         return [
             ($r ** 2 * $this->turn() + $r * ($x * $sin - $y * $cos)) / 2,
-            $r / 2 * ($x ** 2 * $sin + 2 * $x * $r * $between(static fn (float $a): float => $a / 2 + sin(2 * $a) / 4) + $r ** 2 * $between(static fn (float $a): float => sin($a) - sin($a) ** 3 / 3)),
-            $r / 2 * (-$y ** 2 * $cos + 2 * $y * $r * $between(static fn (float $a): float => $a / 2 - sin(2 * $a) / 4) + $r ** 2 * $between(static fn (float $a): float => cos($a) ** 3 / 3 - cos($a))),
+            $r / 2 * ($x ** 2 * $sin
+                + 2 * $x * $r * $between(static fn (float $a): float => $a / 2 + sin(2 * $a) / 4)
+                + $r ** 2 * $between(static fn (float $a): float => sin($a) - sin($a) ** 3 / 3)),
+            $r / 2 * (-$y ** 2 * $cos
+                + 2 * $y * $r * $between(static fn (float $a): float => $a / 2 - sin(2 * $a) / 4)
+                + $r ** 2 * $between(static fn (float $a): float => cos($a) ** 3 / 3 - cos($a))),
         ];
     }
 

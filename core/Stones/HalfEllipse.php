@@ -24,7 +24,9 @@ final readonly class HalfEllipse implements Piece
         }
         $this->lengths = $lengths;
         $start = $this->normal($from);
-        $this->turns = array_map(fn (int $step): float => $this->normal($this->parameter($step)) - $start, range(0, self::STEPS));
+        $this->turns = array_map(
+            fn (int $step): float => $this->normal($this->parameter($step)) - $start, range(0, self::STEPS),
+        );
     }
 
     private function parameter(int $step): float
@@ -67,13 +69,17 @@ final readonly class HalfEllipse implements Piece
         $begin = $this->parameter($low);
         $t = $begin + ($along - $to($low)) / max(1e-12, $to($high) - $to($low)) * M_PI / self::STEPS;
         for ($i = 0; $i < 2; $i++) {
-            $reached = $this->lengths[$low] + $this->between($begin, $t) + ($offset === 0.0 ? 0.0 : $offset * ($this->normal($t) - $this->normal($this->from)));
+            $reached = $this->lengths[$low]
+                + $this->between($begin, $t)
+                + ($offset === 0.0 ? 0.0 : $offset * ($this->normal($t) - $this->normal($this->from)));
             $speed = $this->speed($t);
             $t += ($along - $reached) / ($speed + $offset * $this->across * $this->along / $speed ** 2);
         }
         $normal = $this->normal($t);
 
-        return [$this->across * cos($t) + $offset * cos($normal), $this->along * sin($t) + $offset * sin($normal), $normal];
+        return [
+            $this->across * cos($t) + $offset * cos($normal), $this->along * sin($t) + $offset * sin($normal), $normal,
+        ];
     }
 
     public function facing(float $normal, float $offset): ?array

@@ -24,7 +24,13 @@ final class ImpossibleOutline extends DomainException
             throw new self('length', 'The length is the longer measure; a length of the width or more is accepted.');
         }
         if ($ratio > $shape->mostRatio()) {
-            throw new self('ratio', sprintf('No %s has such corners; a share of the width up to %g is accepted.', $shape->value, $shape->mostRatio()));
+            throw new self(
+                'ratio',
+                sprintf(
+                    'No %s has such corners; a share of the width up to %g is accepted.', $shape->value,
+                    $shape->mostRatio(),
+                ),
+            );
         }
     }
 }

@@ -22,7 +22,9 @@ final readonly class Outline
         ImpossibleOutline::unlessPossible($shape, $long, $wide, $ratio);
         $left = match ($shape) {
             Shape::Round => [new Arc(0.0, 0.0, $wide / 2, M_PI_2, 3 * M_PI_2)],
-            Shape::Oval => $long === $wide ? [new Arc(0.0, 0.0, $wide / 2, M_PI_2, 3 * M_PI_2)] : [new HalfEllipse($wide / 2, $long / 2)],
+            Shape::Oval => $long === $wide ? [
+                new Arc(0.0, 0.0, $wide / 2, M_PI_2, 3 * M_PI_2),
+            ] : [new HalfEllipse($wide / 2, $long / 2)],
             Shape::Marquise => self::marquise($long, $wide),
             Shape::Pear => self::pear($long, $wide),
             Shape::Cushion => self::cornered($long, $wide, $ratio * $wide, true),
@@ -34,7 +36,10 @@ final readonly class Outline
         $outline = new self($shape, $long, $wide, [...$left, ...$right]);
         [$area, , $moment] = $outline->moments();
 
-        return new self($shape, $long, $wide, array_map(static fn (Piece $piece): Piece => $piece->moved(-$moment / $area), $outline->pieces));
+        return new self(
+            $shape, $long, $wide,
+            array_map(static fn (Piece $piece): Piece => $piece->moved(-$moment / $area), $outline->pieces),
+        );
     }
 
     /** @return list<Piece> */
@@ -70,13 +75,20 @@ final readonly class Outline
     {
         [$x, $y] = [$wide / 2, $long / 2];
         $corners = match (true) {
-            $corner === 0.0 => static fn (int $sign, float $from): array => [new Arc(-$x, $sign * $y, 0.0, $from, $from + M_PI_2)],
-            $rounded => static fn (int $sign, float $from): array => [new Arc($corner - $x, $sign * ($y - $corner), $corner, $from, $from + M_PI_2)],
+            $corner === 0.0 => static fn (int $sign, float $from): array => [
+                new Arc(-$x, $sign * $y, 0.0, $from, $from + M_PI_2),
+            ],
+            $rounded => static fn (int $sign, float $from): array => [
+                new Arc($corner - $x, $sign * ($y - $corner), $corner, $from, $from + M_PI_2),
+            ],
             default => static function (int $sign, float $from) use ($x, $y, $corner): array {
                 $ends = [[$corner - $x, $sign * $y], [-$x, $sign * ($y - $corner)]];
                 [$a, $b] = $sign > 0 ? $ends : array_reverse($ends);
 
-                return [new Arc($a[0], $a[1], 0.0, $from, $from + M_PI_4), new Straight($a[0], $a[1], $b[0], $b[1]), new Arc($b[0], $b[1], 0.0, $from + M_PI_4, $from + M_PI_2)];
+                return [
+                    new Arc($a[0], $a[1], 0.0, $from, $from + M_PI_4), new Straight($a[0], $a[1], $b[0], $b[1]),
+                    new Arc($b[0], $b[1], 0.0, $from + M_PI_4, $from + M_PI_2),
+                ];
             },
         };
         $pieces = [
@@ -85,7 +97,11 @@ final readonly class Outline
             new Straight($corner - $x, -$y, 0.0, -$y),
         ];
 
-        return array_values(array_filter($pieces, static fn (Piece $piece): bool => ! $piece instanceof Straight || $piece->length(0.0) > 1e-12));
+        return array_values(
+            array_filter(
+                $pieces, static fn (Piece $piece): bool => ! $piece instanceof Straight || $piece->length(0.0) > 1e-12,
+            ),
+        );
     }
 
     /** @return list<Piece> */
@@ -143,7 +159,10 @@ final readonly class Outline
         return new Parallel($this->pieces, $offset);
     }
 
-    /** @return array{float, float} the point of a parallel where its outward normal has this angle: of a straight side, its middle */
+    /**
+     * @return array{float, float} the point of a parallel where its outward normal has this angle: of a straight side,
+     * its middle
+     */
     public function facing(float $normal, float $offset): array
     {
         foreach ($this->pieces as $piece) {
@@ -166,11 +185,14 @@ final readonly class Outline
             // A point on the axis is in two halves: the first piece and the last.
             $next = $this->pieces[$index + 1] ?? null;
             $before = $index > 0 ? $this->pieces[$index - 1] : null;
-            $joins = static fn (?Piece $other): bool => $other instanceof Arc && $other->isPoint() && hypot($other->x - $piece->x, $other->y - $piece->y) < 1e-9;
+            $joins = static fn (?Piece $other): bool => $other instanceof Arc && $other->isPoint() && hypot(
+                $other->x - $piece->x, $other->y - $piece->y,
+            ) < 1e-9;
             if ($joins($before) || ($index === count($this->pieces) - 1 && $joins($this->pieces[0]))) {
                 continue;
             }
-            $turns[] = $piece->turn() * ($joins($next) || ($index === 0 && $joins($this->pieces[count($this->pieces) - 1])) ? 2 : 1);
+            $turns[] = $piece->turn() * ($joins($next)
+                || ($index === 0 && $joins($this->pieces[count($this->pieces) - 1])) ? 2 : 1);
         }
 
         return $turns;
@@ -181,7 +203,8 @@ final readonly class Outline
     {
         $vertices = [];
         foreach ($this->pieces as $piece) {
-            if ($piece instanceof Arc && $piece->isPoint() && array_filter($vertices, static fn (array $v): bool => hypot($v[0] - $piece->x, $v[1] - $piece->y) < 1e-9) === []) {
+            $isHere = static fn (array $at): bool => hypot($at[0] - $piece->x, $at[1] - $piece->y) < 1e-9;
+            if ($piece instanceof Arc && $piece->isPoint() && array_filter($vertices, $isHere) === []) {
                 $vertices[] = [$piece->x, $piece->y];
             }
         }
@@ -209,7 +232,9 @@ final readonly class Outline
         }, $this->parallel($offset)->points($count));
     }
 
-    /** @return list<array{float, float}> where two walls so far outside the outline meet, mitred at each of its points */
+    /**
+     * @return list<array{float, float}> where two walls so far outside the outline meet, mitred at each of its points
+     */
     public function mitres(float $offset): array
     {
         $halves = [];
@@ -235,7 +260,10 @@ final readonly class Outline
         return $mitres;
     }
 
-    /** @return list<float> from the centroid to each side between two points or corners, where it is nearest, counter-clockwise from the top */
+    /**
+     * @return list<float> from the centroid to each side between two points or corners, where it is nearest,
+     * counter-clockwise from the top
+     */
     public function sides(): array
     {
         if ($this->shape === Shape::Pear) {

@@ -38,7 +38,10 @@ final readonly class Parallel
      */
     public function corneredPoints(int $count): array
     {
-        $placed = array_map(fn (int $i): array => [$this->length * $i / $count, ...$this->at($this->length * $i / $count)], range(0, $count - 1));
+        $placed = array_map(
+            fn (int $i): array => [$this->length * $i / $count, ...$this->at($this->length * $i / $count)],
+            range(0, $count - 1),
+        );
         $along = 0.0;
         foreach ($this->pieces as $piece) {
             if ($piece->length($this->offset) < 1e-12) {

@@ -17,12 +17,18 @@ use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
 use HotSprue\Workshop\WorkshopSettings;
 
-/** Every heat, cleaning and acid step that comes after setting, held against every stone. Source: workbook 3, species and findings. */
+/**
+ * Every heat, cleaning and acid step that comes after setting, held against every stone. Source: workbook 3, species
+ * and findings.
+ */
 final class StoneCare implements Calculation
 {
     public const STEPS = ['torch', 'boron', 'pickle', 'ultrasonic', 'steam', 'wheel'];
 
-    private const WORDS = ['torch' => 'torch heat', 'boron' => 'a boron coat or flux', 'pickle' => 'pickle', 'ultrasonic' => 'the ultrasonic bath', 'steam' => 'steam', 'wheel' => 'abrasive and polishing wheels'];
+    private const WORDS = [
+        'torch' => 'torch heat', 'boron' => 'a boron coat or flux', 'pickle' => 'pickle',
+        'ultrasonic' => 'the ultrasonic bath', 'steam' => 'steam', 'wheel' => 'abrasive and polishing wheels',
+    ];
 
     public function description(): Description
     {
@@ -34,19 +40,29 @@ final class StoneCare implements Calculation
             [
                 Field::rows('stones', [
                     Field::named('species', 'stock.species', 'what stone it is'),
-                    Field::yesNo('treated', 'whether it is treated, filled or included')->called('treated?')->default(false),
+                    Field::yesNo('treated', 'whether it is treated, filled or included')
+                        ->called('treated?')->default(false),
                     Field::text('name', 'which stone it is')->optional(),
                     Field::choice('owner', ['client', 'workshop'], 'whose it is')->optional(),
                     Field::choice('source', ['bought', 'heirloom', 'reclaimed'], 'where it comes from')->optional(),
-                    Field::yesNo('keep_setting', 'reclaimed: whether the old setting is kept')->called('keep the old setting?')->optional(),
-                    Field::of(Quantity::Day, 'removed', 'reclaimed: the day it was taken out, weighed and measured')->called('taken out')->optional(),
-                    Field::of(Quantity::Day, 'acknowledged', 'the day the client signed for its condition')->called('client signed for it')->optional(),
+                    Field::yesNo('keep_setting', 'reclaimed: whether the old setting is kept')
+                        ->called('keep the old setting?')->optional(),
+                    Field::of(Quantity::Day, 'removed', 'reclaimed: the day it was taken out, weighed and measured')
+                        ->called('taken out')->optional(),
+                    Field::of(Quantity::Day, 'acknowledged', 'the day the client signed for its condition')
+                        ->called('client signed for it')->optional(),
                 ], 'the stones of the piece'),
                 Field::choice('steps', self::STEPS, 'steps that come after setting')->many()->default([]),
-                Field::choice('setting', ['bezel', 'tube', 'flush', 'guarded', 'claws', 'bead', 'shared', 'none'], 'how the stones are held')->default('claws'),
+                Field::choice(
+                    'setting', ['bezel', 'tube', 'flush', 'guarded', 'claws', 'bead', 'shared', 'none'],
+                    'how the stones are held',
+                )->default('claws'),
                 Field::yesNo('daily', 'whether it is worn every day')->called('worn daily?')->default(true),
             ],
-            [Output::rows('stands', 'each stone and step: y yes, c with care, n no'), Output::number('softest', 'hardness of the softest stone')],
+            [
+                Output::rows('stands', 'each stone and step: y yes, c with care, n no'),
+                Output::number('softest', 'hardness of the softest stone'),
+            ],
             [
                 'step-harms-stone' => 'a step that a stone does not stand',
                 'step-with-care' => 'a step that a stone stands only with care',
@@ -86,18 +102,42 @@ final class StoneCare implements Calculation
         $this->judgeHistory($answer, $input->rows('stones'));
         $softest ?? throw BadInput::field('stones', 'At least one stone is accepted.');
         $answer->give('stands', $stands)
-            ->work('softest', $softest->mohs, Formula::taken('the least hardness among the stones', $softest->mohs), uses: ['stones'], because: "the {$softest->label} is the softest");
+            ->work(
+                'softest', $softest->mohs, Formula::taken('the least hardness among the stones', $softest->mohs),
+                uses: ['stones'], because: "the {$softest->label} is the softest",
+            );
         if ($harmed !== []) {
-            $answer->find(Level::Stop, 'step-harms-stone', 'steps', sprintf('Not to be done with the stone set: %s.', implode('; ', array_unique($harmed))), 'Do it before setting, take the stone out, or choose another way.');
+            $answer->find(
+                Level::Stop, 'step-harms-stone', 'steps',
+                sprintf('Not to be done with the stone set: %s.', implode('; ', array_unique($harmed))),
+                'Do it before setting, take the stone out, or choose another way.',
+            );
         }
         if ($etched !== []) {
-            $answer->find(Level::Stop, 'boron-on-corundum', 'steps', sprintf('Boron etches a hot %s.', implode(', a hot ', array_unique($etched))), 'Take it out, or shield and heat-sink it; best, set it after the last fire.');
+            $answer->find(
+                Level::Stop, 'boron-on-corundum', 'steps',
+                sprintf('Boron etches a hot %s.', implode(', a hot ', array_unique($etched))),
+                'Take it out, or shield and heat-sink it; best, set it after the last fire.',
+            );
         }
         if ($careful !== []) {
-            $answer->find(Level::Caution, 'step-with-care', 'steps', sprintf('Only with care: %s.', implode('; ', array_unique($careful))), 'Diamond only under a film of boric acid in alcohol, heated and cooled slowly, never quenched; the rest short, warm and watched.');
+            $answer->find(
+                Level::Caution, 'step-with-care', 'steps',
+                sprintf('Only with care: %s.', implode('; ', array_unique($careful))),
+                'Diamond only under a film of boric acid in alcohol, heated and cooled slowly, never quenched; the '
+                    .'rest short, warm and watched.',
+            );
         }
-        if ($softest->mohs < 7 && $input->flag('daily') && in_array($input->text('setting'), ['claws', 'bead', 'shared', 'none'], true)) {
-            $answer->find(Level::Caution, 'soft-in-daily-ring', 'setting', sprintf('%s is %s on Mohs’ scale: in a daily ring dust scratches it and knocks chip it.', ucfirst($softest->label), $softest->mohs), 'Give it a bezel or a guarding wall.', ['setting' => 'bezel']);
+        if ($softest->mohs < 7 && $input->flag('daily')
+            && in_array($input->text('setting'), ['claws', 'bead', 'shared', 'none'], true)) {
+            $answer->find(
+                Level::Caution, 'soft-in-daily-ring', 'setting',
+                sprintf(
+                    '%s is %s on Mohs’ scale: in a daily ring dust scratches it and knocks chip it.',
+                    ucfirst($softest->label), $softest->mohs,
+                ),
+                'Give it a bezel or a guarding wall.', ['setting' => 'bezel'],
+            );
         }
 
         return $answer->answer();
@@ -108,17 +148,34 @@ final class StoneCare implements Calculation
     {
         $said = static fn (array $stone): string => (string) ($stone['name'] ?? $stone['species']);
         $some = static fn (callable $which): string => implode(', ', array_map($said, array_filter($stones, $which)));
-        $unsigned = $some(static fn (array $stone): bool => $stone['owner'] === 'client' && $stone['acknowledged'] === null);
+        $unsigned = $some(
+            static fn (array $stone): bool => $stone['owner'] === 'client' && $stone['acknowledged'] === null,
+        );
         if ($unsigned !== '') {
-            $answer->find(Level::Caution, 'condition-unsigned', 'stones', "The client has not signed for the condition of: {$unsigned}.", 'Look for chips and treatment under a glass, photograph it, and have the client sign before work.');
+            $answer->find(
+                Level::Caution, 'condition-unsigned', 'stones',
+                "The client has not signed for the condition of: {$unsigned}.",
+                'Look for chips and treatment under a glass, photograph it, and have the client sign before work.',
+            );
         }
-        $inside = $some(static fn (array $stone): bool => $stone['source'] === 'reclaimed' && $stone['removed'] === null);
+        $inside = $some(
+            static fn (array $stone): bool => $stone['source'] === 'reclaimed' && $stone['removed'] === null,
+        );
         if ($inside !== '') {
-            $answer->find(Level::Caution, 'not-yet-removed', 'stones', "Still in its old setting: {$inside}.", 'Take it out, then weigh and measure it: what it measures in a setting is a guess.');
+            $answer->find(
+                Level::Caution, 'not-yet-removed', 'stones', "Still in its old setting: {$inside}.",
+                'Take it out, then weigh and measure it: what it measures in a setting is a guess.',
+            );
         }
-        $unasked = $some(static fn (array $stone): bool => $stone['source'] === 'reclaimed' && $stone['keep_setting'] === null);
+        $unasked = $some(
+            static fn (array $stone): bool => $stone['source'] === 'reclaimed' && $stone['keep_setting'] === null,
+        );
         if ($unasked !== '') {
-            $answer->find(Level::Note, 'old-setting-unasked', 'stones', "Nobody has asked whether the old setting is to be kept: {$unasked}.", 'Ask the client before it is cut.');
+            $answer->find(
+                Level::Note, 'old-setting-unasked', 'stones',
+                "Nobody has asked whether the old setting is to be kept: {$unasked}.",
+                'Ask the client before it is cut.',
+            );
         }
     }
 }

@@ -16,9 +16,15 @@ final class StoneInput
     {
         return [
             Field::choice('shape', Shape::names(), 'outline of the girdle'),
-            Field::length('length', 'length of the girdle; as the width for a round, and not for a trillion')->optional(),
+            Field::length(
+                'length', 'length of the girdle; as the width for a round, and not for a trillion',
+            )->optional(),
             Field::length('width', 'width of the girdle; the diameter of a round'),
-            Field::number('ratio', 'corner radius of a cushion, corner cut of an octagon, sagitta of a trillion, as a share of the width')->between(0, 0.5)->allowingZero()->optional(),
+            Field::number(
+                'ratio',
+                'corner radius of a cushion, corner cut of an octagon, sagitta of a trillion, as a share of the width',
+            )
+                ->between(0, 0.5)->allowingZero()->optional(),
         ];
     }
 
@@ -38,13 +44,17 @@ final class StoneInput
         }
         $long = $input->numOr('length', $wide);
         if (! $shape->hasLength() && abs($long - $wide) > 1e-9) {
-            throw BadInput::field('length', "A {$shape->value} takes its width only; leave the length out, or give the same.");
+            throw BadInput::field(
+                'length', "A {$shape->value} takes its width only; leave the length out, or give the same.",
+            );
         }
         if ($shape->ratio() === null && $input->has('ratio')) {
             throw BadInput::field('ratio', 'Only a cushion, an octagon or a trillion has corners to give a ratio for.');
         }
         try {
-            return Outline::of($shape, $shape->hasLength() ? $long : $wide, $wide, $input->has('ratio') ? $input->num('ratio') : null);
+            return Outline::of(
+                $shape, $shape->hasLength() ? $long : $wide, $wide, $input->has('ratio') ? $input->num('ratio') : null,
+            );
         } catch (ImpossibleOutline $impossible) {
             throw BadInput::field($impossible->field, $impossible->getMessage());
         }

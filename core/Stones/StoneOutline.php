@@ -54,14 +54,38 @@ final class StoneOutline implements Calculation
         $answer = AnswerBuilder::of($this, $input);
         $this->work($answer, $outline, $uses, $area);
         $answer
-            ->work('centroid_to_base', -$bottom, Formula::taken('from the centroid to the lowest point of the outline', -$bottom), uses: $uses, because: 'by the first moment of the area; a collet bar, a shank or a drill hole goes under the centroid')
-            ->work('centroid_to_top', $top, Formula::of('{length over all} − {centroid to base}', ['length over all' => $top - $bottom, 'centroid to base' => -$bottom]), uses: $uses, because: 'the rest of the length')
-            ->work('box_width', $right - $left, Formula::of('{greatest x} − {least x}', ['greatest x' => $right, 'least x' => $left]), uses: $uses, because: 'over all')
-            ->work('box_length', $top - $bottom, Formula::of('{greatest y} − {least y}', ['greatest y' => $top, 'least y' => $bottom]), uses: $uses, because: 'over all')
+            ->work(
+                'centroid_to_base', -$bottom,
+                Formula::taken('from the centroid to the lowest point of the outline', -$bottom), uses: $uses,
+                because: 'by the first moment of the area; a collet bar, a shank or a drill hole goes under '
+                    .'the centroid',
+            )
+            ->work(
+                'centroid_to_top', $top,
+                Formula::of(
+                    '{length over all} − {centroid to base}',
+                    ['length over all' => $top - $bottom, 'centroid to base' => -$bottom],
+                ),
+                uses: $uses, because: 'the rest of the length',
+            )
+            ->work(
+                'box_width', $right - $left,
+                Formula::of('{greatest x} − {least x}', ['greatest x' => $right, 'least x' => $left]), uses: $uses,
+                because: 'over all',
+            )
+            ->work(
+                'box_length', $top - $bottom,
+                Formula::of('{greatest y} − {least y}', ['greatest y' => $top, 'least y' => $bottom]), uses: $uses,
+                because: 'over all',
+            )
             ->give('distances', $this->distances($outline))
             ->give('points', array_map(static fn (array $p): array => ['x_mm' => $p[0], 'y_mm' => $p[1]], $points));
         if (abs($top + $bottom) > 0.005) {
-            $answer->find(Level::Note, 'centre-off-middle', 'centroid_to_base', sprintf('The centre lies %.2f mm from the base and %.2f from the point, not halfway.', -$bottom, $top), 'Put the collet bar, the shank or the drill under the true centre shown.');
+            $answer->find(
+                Level::Note, 'centre-off-middle', 'centroid_to_base',
+                sprintf('The centre lies %.2f mm from the base and %.2f from the point, not halfway.', -$bottom, $top),
+                'Put the collet bar, the shank or the drill under the true centre shown.',
+            );
         }
 
         return $answer->answer();

@@ -22,7 +22,10 @@ final class StoneWeight implements Calculation
     private const SOURCE = 'workbook 3, weight from measure';
 
     /** Carats to a mm³ of box and a unit of specific gravity. */
-    private const FACTORS = ['round' => 0.0018, 'oval' => 0.0020, 'cushion' => 0.00235, 'rectangle' => 0.0024, 'marquise' => 0.0016, 'pear' => 0.00175, 'trillion' => 0.00165, 'cabochon' => 0.0026];
+    private const FACTORS = [
+        'round' => 0.0018, 'oval' => 0.0020, 'cushion' => 0.00235, 'rectangle' => 0.0024, 'marquise' => 0.0016,
+        'pear' => 0.00175, 'trillion' => 0.00165, 'cabochon' => 0.0026,
+    ];
 
     /** An octagon's, by length over width. */
     private const OCTAGON = [[1.0, 0.0023], [1.5, 0.0026], [2.0, 0.0028], [2.5, 0.0030]];
@@ -43,8 +46,10 @@ final class StoneWeight implements Calculation
                 Field::length('width', 'width'),
                 Field::length('depth', 'depth from table to culet, or height of a cabochon'),
                 Field::named('species', 'stock.species', 'what stone it is')->optional(),
-                Field::number('specific_gravity', 'specific gravity, instead of a species')->between(0.5, 22)->optional(),
-                Field::number('weighed_carats', 'what it weighs on a balance, carats')->called('weighed, carats')->optional(),
+                Field::number('specific_gravity', 'specific gravity, instead of a species')
+                    ->between(0.5, 22)->optional(),
+                Field::number('weighed_carats', 'what it weighs on a balance, carats')
+                    ->called('weighed, carats')->optional(),
             ],
             [
                 Output::number('carats', 'carats'),
@@ -73,7 +78,9 @@ final class StoneWeight implements Calculation
             $wide = $long = ($input->num('length') + $wide) / 2;
         }
         if ($long < $wide) {
-            throw BadInput::field('length', 'The length is the longer measure; a length of the width or more is accepted.');
+            throw BadInput::field(
+                'length', 'The length is the longer measure; a length of the width or more is accepted.',
+            );
         }
         $species = $input->has('species') ? Species::named($input->text('species'), $settings) : null;
         $gravity = $species === null ? $input->num('specific_gravity') : $species->gravity;
@@ -81,19 +88,61 @@ final class StoneWeight implements Calculation
         $estimate = $factor * $long * $wide * $depth * $gravity;
         $weighed = $input->has('weighed_carats') ? $input->num('weighed_carats') : null;
         $carats = $weighed ?? $estimate;
-        $uses = ['shape', 'cut', 'width', 'depth', ...array_filter(['length', 'species', 'specific_gravity'], $input->has(...))];
+        $uses = [
+            'shape', 'cut', 'width', 'depth',
+            ...array_filter(['length', 'species', 'specific_gravity'], $input->has(...)),
+        ];
         $because = 'the box of its measures by what its cut fills of it; good to 15 %';
         $answer = AnswerBuilder::of($this, $input);
         $weighed === null
-            ? $answer->work('carats', $carats, Formula::of('{factor} × {length} × {width} × {depth} × {specific gravity}', ['factor' => $factor, 'length' => $long, 'width' => $wide, 'depth' => $depth, 'specific gravity' => $gravity]), uses: $uses, because: $because)
-            : $answer->work('carats', $carats, Formula::taken('as weighed', $weighed), uses: ['weighed_carats'], because: 'a weighed stone wins');
+            ? $answer->work(
+                'carats', $carats,
+                Formula::of(
+                    '{factor} × {length} × {width} × {depth} × {specific gravity}',
+                    [
+                        'factor' => $factor, 'length' => $long, 'width' => $wide, 'depth' => $depth,
+                        'specific gravity' => $gravity,
+                    ],
+                ),
+                uses: $uses, because: $because,
+            )
+            : $answer->work(
+                'carats', $carats, Formula::taken('as weighed', $weighed), uses: ['weighed_carats'],
+                because: 'a weighed stone wins',
+            );
         $answer
-            ->work('carats_low', $weighed ?? 0.85 * $estimate, $weighed === null ? Formula::of('0.85 × {the estimate}', ['the estimate' => $carats]) : Formula::taken('as weighed', $carats), uses: $uses, because: $because)
-            ->work('carats_high', $weighed ?? 1.15 * $estimate, $weighed === null ? Formula::of('1.15 × {the estimate}', ['the estimate' => $carats]) : Formula::taken('as weighed', $carats), uses: $uses, because: $because)
-            ->work('mass', $carats * self::GRAMS_A_CARAT, Formula::of('{carats} × 0.2', ['carats' => $carats]), uses: $uses, because: 'a carat is a fifth of a gram', source: 'workbook 1')
-            ->work('how', $weighed === null ? 'estimated' : 'weighed', Formula::said('weighed where there is a weight, else estimated', $weighed === null ? 'estimated, within 15 %' : 'weighed'), uses: $uses, because: 'always said');
+            ->work(
+                'carats_low', $weighed ?? 0.85 * $estimate,
+                $weighed === null ? Formula::of(
+                    '0.85 × {the estimate}', ['the estimate' => $carats],
+                ) : Formula::taken('as weighed', $carats),
+                uses: $uses, because: $because,
+            )
+            ->work(
+                'carats_high', $weighed ?? 1.15 * $estimate,
+                $weighed === null ? Formula::of(
+                    '1.15 × {the estimate}', ['the estimate' => $carats],
+                ) : Formula::taken('as weighed', $carats),
+                uses: $uses, because: $because,
+            )
+            ->work(
+                'mass', $carats * self::GRAMS_A_CARAT, Formula::of('{carats} × 0.2', ['carats' => $carats]),
+                uses: $uses, because: 'a carat is a fifth of a gram', source: 'workbook 1',
+            )
+            ->work(
+                'how', $weighed === null ? 'estimated' : 'weighed',
+                Formula::said(
+                    'weighed where there is a weight, else estimated',
+                    $weighed === null ? 'estimated, within 15 %' : 'weighed',
+                ),
+                uses: $uses, because: 'always said',
+            );
         if ($weighed !== null && abs($weighed / $estimate - 1) > 0.15 + 1e-9) {
-            $answer->find(Level::Caution, 'weight-odd', 'weighed_carats', sprintf('It weighs %.2f ct and its measures say %.2f: over 15 %% apart.', $weighed, $estimate), 'Measure again, and ask whether it is the species it is sold as.');
+            $answer->find(
+                Level::Caution, 'weight-odd', 'weighed_carats',
+                sprintf('It weighs %.2f ct and its measures say %.2f: over 15 %% apart.', $weighed, $estimate),
+                'Measure again, and ask whether it is the species it is sold as.',
+            );
         }
 
         return $answer->answer();

@@ -17,7 +17,10 @@ use HotSprue\Measures\Quantity;
 use HotSprue\Stock\Alloy;
 use HotSprue\Workshop\WorkshopSettings;
 
-/** How often metal is annealed while it is bent, domed, pressed, drawn, stretched or laid in. Source: workbook 11, sizing and annealing. */
+/**
+ * How often metal is annealed while it is bent, domed, pressed, drawn, stretched or laid in. Source: workbook 11,
+ * sizing and annealing.
+ */
 final class AnnealPasses implements Calculation
 {
     private const SOURCE = 'workbook 11, annealing';
@@ -33,7 +36,8 @@ final class AnnealPasses implements Calculation
             self::SOURCE,
             [
                 Field::named('alloy', 'stock.alloys', 'the alloy'),
-                Field::choice('work', self::WORKS, 'what is done to the metal')->called('what is done')->default('bend'),
+                Field::choice('work', self::WORKS, 'what is done to the metal')
+                    ->called('what is done')->default('bend'),
                 Field::length('inner_diameter', 'bent: the inside diameter')->called('inside diameter')->optional(),
                 Field::length('thickness', 'bent: the thickness')->optional(),
                 Field::length('rim', 'domed: diameter of the rim')->called('dome, across')->optional(),
@@ -63,20 +67,45 @@ final class AnnealPasses implements Calculation
             default => $this->said($answer, $input),
         };
         $each = match ($work) {
-            'bend', 'dome', 'press' => $settings->num('work.bend'), 'draw' => $settings->num('work.reduction'), default => $metal->limit / 2,
+            'bend', 'dome', 'press' => $settings->num('work.bend'), 'draw' => $settings->num('work.reduction'),
+            default => $metal->limit / 2,
         };
-        $answer->work('each', $each, Formula::taken($work === 'stretch' || $work === 'inlay' ? 'half of the metal’s limit' : 'the workshop’s own', $each), uses: ['alloy', 'work'], because: 'farther, and it cracks');
+        $answer->work(
+            'each', $each,
+            Formula::taken(
+                $work === 'stretch' || $work === 'inlay' ? 'half of the metal’s limit' : 'the workshop’s own', $each,
+            ),
+            uses: ['alloy', 'work'], because: 'farther, and it cracks',
+        );
         $work === 'draw'
-            ? $answer->work('anneals', (int) ceil(log(1 - $strain) / log(1 - $each) - 1e-9), Formula::of('ceil(ln(1 − {in all}) ÷ ln(1 − {each pass}))', ['in all' => $strain, 'each pass' => $each]), uses: ['area_before', 'area_after'], because: 'each pass takes its share of what is there')
-            : $answer->work('anneals', (int) ceil($strain / $each - 1e-9), Formula::of('ceil({in all} ÷ {each pass})', ['in all' => $strain, 'each pass' => $each]), uses: ['work', 'alloy'], because: 'one before each pass');
+            ? $answer->work(
+                'anneals', (int) ceil(log(1 - $strain) / log(1 - $each) - 1e-9),
+                Formula::of(
+                    'ceil(ln(1 − {in all}) ÷ ln(1 − {each pass}))', ['in all' => $strain, 'each pass' => $each],
+                ),
+                uses: ['area_before', 'area_after'], because: 'each pass takes its share of what is there',
+            )
+            : $answer->work(
+                'anneals', (int) ceil($strain / $each - 1e-9),
+                Formula::of('ceil({in all} ÷ {each pass})', ['in all' => $strain, 'each pass' => $each]),
+                uses: ['work', 'alloy'], because: 'one before each pass',
+            );
 
-        return $answer->work('annealing', $metal->annealing(), Formula::said('by the alloy', $input->text('alloy')), uses: ['alloy'], because: 'soft metal moves, hard metal cracks')->answer();
+        return $answer->work(
+            'annealing', $metal->annealing(), Formula::said('by the alloy', $input->text('alloy')), uses: ['alloy'],
+            because: 'soft metal moves, hard metal cracks',
+        )->answer();
     }
 
     private function bent(AnswerBuilder $answer, Input $input): float
     {
         [$d, $t] = $this->two($input, 'inner_diameter', 'thickness');
-        $answer->work('strain', $t / ($d + $t), Formula::of('{thickness} ÷ ({diameter} + {thickness})', ['thickness' => $t, 'diameter' => $d]), uses: ['inner_diameter', 'thickness'], because: 'the outer skin of a bend over its middle', source: 'geometry');
+        $answer->work(
+            'strain', $t / ($d + $t),
+            Formula::of('{thickness} ÷ ({diameter} + {thickness})', ['thickness' => $t, 'diameter' => $d]),
+            uses: ['inner_diameter', 'thickness'], because: 'the outer skin of a bend over its middle',
+            source: 'geometry',
+        );
 
         return $answer->given('strain');
     }
@@ -88,7 +117,11 @@ final class AnnealPasses implements Calculation
             throw BadInput::field('height', sprintf('Higher than half a ball; up to %.2f mm is accepted.', $rim / 2));
         }
         // A disc of the dome's own area, over its rim.
-        $answer->work('strain', hypot($rim, 2 * $height) / $rim - 1, Formula::of('√({rim} ^ 2 + (2 × {height}) ^ 2) ÷ {rim} − 1', ['rim' => $rim, 'height' => $height]), uses: ['rim', 'height'], because: 'how much its skin grows', source: 'geometry');
+        $answer->work(
+            'strain', hypot($rim, 2 * $height) / $rim - 1,
+            Formula::of('√({rim} ^ 2 + (2 × {height}) ^ 2) ÷ {rim} − 1', ['rim' => $rim, 'height' => $height]),
+            uses: ['rim', 'height'], because: 'how much its skin grows', source: 'geometry',
+        );
 
         return $answer->given('strain');
     }
@@ -97,9 +130,15 @@ final class AnnealPasses implements Calculation
     {
         [$before, $after] = $this->two($input, 'area_before', 'area_after');
         if ($after >= $before) {
-            throw BadInput::field('area_after', sprintf('It grows smaller as it is drawn; under %.3g mm² is accepted.', $before));
+            throw BadInput::field(
+                'area_after', sprintf('It grows smaller as it is drawn; under %.3g mm² is accepted.', $before),
+            );
         }
-        $answer->work('strain', 1 - $after / $before, Formula::of('1 − {after} ÷ {before}', ['after' => $after, 'before' => $before]), uses: ['area_before', 'area_after'], because: 'reduction of area');
+        $answer->work(
+            'strain', 1 - $after / $before,
+            Formula::of('1 − {after} ÷ {before}', ['after' => $after, 'before' => $before]),
+            uses: ['area_before', 'area_after'], because: 'reduction of area',
+        );
 
         return $answer->given('strain');
     }
@@ -109,7 +148,10 @@ final class AnnealPasses implements Calculation
         if (! $input->has('strain') || $input->num('strain') <= 0) {
             throw BadInput::neitherGiven('strain', ['how far it is worked, a share over 0']);
         }
-        $answer->work('strain', $input->num('strain'), Formula::taken('as said', $input->num('strain')), uses: ['strain'], because: 'how far it is worked');
+        $answer->work(
+            'strain', $input->num('strain'), Formula::taken('as said', $input->num('strain')), uses: ['strain'],
+            because: 'how far it is worked',
+        );
 
         return $input->num('strain');
     }
@@ -119,7 +161,9 @@ final class AnnealPasses implements Calculation
     {
         foreach ([$one, $other] as $name) {
             if (! $input->has($name)) {
-                throw BadInput::neitherGiven($name, [str_replace('_', ' ', $one).' and '.str_replace('_', ' ', $other).' together']);
+                throw BadInput::neitherGiven(
+                    $name, [str_replace('_', ' ', $one).' and '.str_replace('_', ' ', $other).' together'],
+                );
             }
         }
 

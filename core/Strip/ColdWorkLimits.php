@@ -7,10 +7,15 @@ namespace HotSprue\Strip;
 use HotSprue\Stock\Alloy;
 use HotSprue\Workshop\WorkshopSettings;
 
-/** How much an alloy is worked cold before it is annealed, and how it is annealed. Source: workbook 11, sizing and annealing. */
+/**
+ * How much an alloy is worked cold before it is annealed, and how it is annealed. Source: workbook 11, sizing and
+ * annealing.
+ */
 final readonly class ColdWorkLimits
 {
-    private function __construct(public float $limit, public ?float $low, public ?float $high, public string $glow, public string $cool) {}
+    private function __construct(
+        public float $limit, public ?float $low, public ?float $high, public string $glow, public string $cool,
+    ) {}
 
     public static function of(Alloy $alloy, WorkshopSettings $settings): self
     {
@@ -21,11 +26,14 @@ final readonly class ColdWorkLimits
             $alloy->metal === 'platinum' => [1000.0, 1000.0, 'let it cool in air or quench; a shade for the eyes'],
             $alloy->nickel => [700.0, 750.0, 'let it cool in air'],
             $alloy->isRoseGold() => [650.0, 700.0, 'quench at once, or it hardens'],
-            $alloy->metal === 'gold' && $alloy->colour === 'yellow' && $alloy->fineness <= 0.76 => [650.0, 700.0, 'quench'],
+            $alloy->metal === 'gold'
+                && $alloy->colour === 'yellow' && $alloy->fineness <= 0.76 => [650.0, 700.0, 'quench'],
             default => [null, null, 'by the supplier’s own sheet'],
         };
 
-        return new self($limit, $low, $high, $alloy->metal === 'platinum' ? 'bright orange' : 'dull red in the shade', $cool);
+        return new self(
+            $limit, $low, $high, $alloy->metal === 'platinum' ? 'bright orange' : 'dull red in the shade', $cool,
+        );
     }
 
     /** Passes to a strain, annealed at half of the limit. */
@@ -40,6 +48,10 @@ final readonly class ColdWorkLimits
             return $this->cool;
         }
 
-        return sprintf('%s °C, %s; %s', $this->low === $this->high ? sprintf('%.0f', $this->low) : sprintf('%.0f–%.0f', $this->low, $this->high), $this->glow, $this->cool);
+        return sprintf(
+            '%s °C, %s; %s',
+            $this->low === $this->high ? sprintf('%.0f', $this->low) : sprintf('%.0f–%.0f', $this->low, $this->high),
+            $this->glow, $this->cool,
+        );
     }
 }

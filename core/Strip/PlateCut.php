@@ -18,7 +18,10 @@ use HotSprue\Measures\Quantity;
 use HotSprue\Stock\Alloy;
 use HotSprue\Workshop\WorkshopSettings;
 
-/** Plates and discs cut from sheet, in rows and columns; a disc that is to be domed is cut larger. Source: workbook 11; the geometry is its own. */
+/**
+ * Plates and discs cut from sheet, in rows and columns; a disc that is to be domed is cut larger. Source: workbook 11;
+ * the geometry is its own.
+ */
 final class PlateCut implements Calculation
 {
     private const SOURCE = 'geometry';
@@ -34,10 +37,12 @@ final class PlateCut implements Calculation
                 Field::length('sheet_width', 'width of the sheet'),
                 Field::length('sheet_length', 'length of the sheet'),
                 Field::length('thickness', 'thickness of the sheet'),
-                Field::choice('shape', ['plate', 'disc'], 'a plate or a disc from sheet')->called('plate or disc')->default('plate'),
+                Field::choice('shape', ['plate', 'disc'], 'a plate or a disc from sheet')
+                    ->called('plate or disc')->default('plate'),
                 Field::length('width', 'width of a plate; diameter of a disc, or of the dome’s rim'),
                 Field::length('length', 'length of a plate; as its width unless said')->optional(),
-                Field::length('dome_height', 'how high a disc is domed')->called('domed, high')->allowingZero()->default(0.0),
+                Field::length('dome_height', 'how high a disc is domed')
+                    ->called('domed, high')->allowingZero()->default(0.0),
                 Field::length('gap', 'between two, for the saw or the punch')->allowingZero()->fromSetting('work.kerf'),
                 Field::count('count', 'how many of them are wanted')->called('how many')->default(1),
                 Field::named('alloy', 'stock.alloys', 'the alloy')->default('sterling-925'),
@@ -57,7 +62,12 @@ final class PlateCut implements Calculation
         $disc = $input->text('shape') === 'disc';
         [$width, $dome] = [$input->num('width'), $input->num('dome_height')];
         if ($dome > 0 && (! $disc || $dome > $width / 2)) {
-            throw BadInput::field('dome_height', $disc ? sprintf('Higher than half a ball; up to %.2f mm is accepted.', $width / 2) : 'Only a disc is domed here; 0 is accepted.');
+            throw BadInput::field(
+                'dome_height',
+                $disc ? sprintf(
+                    'Higher than half a ball; up to %.2f mm is accepted.', $width / 2,
+                ) : 'Only a disc is domed here; 0 is accepted.',
+            );
         }
         if ($disc && $input->has('length')) {
             throw BadInput::field('length', 'A disc has none; its diameter alone is accepted.');
@@ -65,19 +75,48 @@ final class PlateCut implements Calculation
         $blank = $disc ? hypot($width, 2 * $dome) : $width;
         $long = $disc ? $blank : $input->numOr('length', $width);
         $gap = $input->num('gap');
-        $makes = max(self::rows($input->num('sheet_width'), $blank, $gap) * self::rows($input->num('sheet_length'), $long, $gap), self::rows($input->num('sheet_width'), $long, $gap) * self::rows($input->num('sheet_length'), $blank, $gap));
+        $makes = max(
+            self::rows($input->num('sheet_width'), $blank, $gap) * self::rows($input->num('sheet_length'), $long, $gap),
+            self::rows($input->num('sheet_width'), $long, $gap) * self::rows($input->num('sheet_length'), $blank, $gap),
+        );
         $area = $disc ? M_PI / 4 * $blank ** 2 : $blank * $long;
         $density = Alloy::named($input->text('alloy'), $settings)->density;
         $count = $input->num('count');
         $sheet = $input->num('sheet_width') * $input->num('sheet_length');
         $size = ['width', ...($input->has('length') ? ['length'] : []), 'dome_height'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('blank', $blank, Formula::of('√({rim} ^ 2 + (2 × {height}) ^ 2)', ['rim' => $width, 'height' => $dome]), uses: $size, because: 'a dome has the area of the disc that it is beaten from')
-            ->work('makes', $makes, Formula::taken('rows × columns, the better way round', $makes), uses: [...$size, 'sheet_width', 'sheet_length', 'gap'], because: 'set out in straight rows, as it is sawn')
-            ->work('mass_each', $area * $input->num('thickness') * $density / 1000, Formula::of('{area} × {thickness} × {density} ÷ 1000', ['area' => $area, 'thickness' => $input->num('thickness'), 'density' => $density]), uses: [...$size, 'thickness', 'alloy'], because: 'metal to take from stock', source: 'workbook 6, densities')
-            ->work('waste_share', max(0.0, 1 - min($count, $makes) * $area / $sheet), Formula::of('1 − {pieces} × {area} ÷ {sheet}', ['pieces' => min($count, $makes), 'area' => $area, 'sheet' => $sheet]), uses: [...$size, 'count', 'sheet_width', 'sheet_length'], because: 'scrap, or the next piece');
+            ->work(
+                'blank', $blank, Formula::of('√({rim} ^ 2 + (2 × {height}) ^ 2)', ['rim' => $width, 'height' => $dome]),
+                uses: $size, because: 'a dome has the area of the disc that it is beaten from',
+            )
+            ->work(
+                'makes', $makes, Formula::taken('rows × columns, the better way round', $makes),
+                uses: [...$size, 'sheet_width', 'sheet_length', 'gap'],
+                because: 'set out in straight rows, as it is sawn',
+            )
+            ->work(
+                'mass_each', $area * $input->num('thickness') * $density / 1000,
+                Formula::of(
+                    '{area} × {thickness} × {density} ÷ 1000',
+                    ['area' => $area, 'thickness' => $input->num('thickness'), 'density' => $density],
+                ),
+                uses: [...$size, 'thickness', 'alloy'], because: 'metal to take from stock',
+                source: 'workbook 6, densities',
+            )
+            ->work(
+                'waste_share', max(0.0, 1 - min($count, $makes) * $area / $sheet),
+                Formula::of(
+                    '1 − {pieces} × {area} ÷ {sheet}',
+                    ['pieces' => min($count, $makes), 'area' => $area, 'sheet' => $sheet],
+                ),
+                uses: [...$size, 'count', 'sheet_width', 'sheet_length'], because: 'scrap, or the next piece',
+            );
         if ($makes < $count) {
-            $answer->find(Level::Stop, 'sheet-short', 'count', sprintf('The sheet gives %d of them.', $makes), $makes > 0 ? 'Cut so many, or take a larger sheet.' : 'Take a larger sheet.', $makes > 0 ? ['count' => $makes] : []);
+            $answer->find(
+                Level::Stop, 'sheet-short', 'count', sprintf('The sheet gives %d of them.', $makes),
+                $makes > 0 ? 'Cut so many, or take a larger sheet.' : 'Take a larger sheet.',
+                $makes > 0 ? ['count' => $makes] : [],
+            );
         }
 
         return $answer->answer();

@@ -15,7 +15,10 @@ use HotSprue\Fields\Field;
 use HotSprue\Fields\Input;
 use HotSprue\Workshop\WorkshopSettings;
 
-/** Pieces cut from a length of wire or strip: what is left, and what that will still make. Source: workbook 11, metal for a shank. */
+/**
+ * Pieces cut from a length of wire or strip: what is left, and what that will still make. Source: workbook 11, metal
+ * for a shank.
+ */
 final class StockCut implements Calculation
 {
     private const SOURCE = 'workbook 11, say what is left';
@@ -62,11 +65,31 @@ final class StockCut implements Calculation
         $used = $length + $sawn;
         $left = $stock - $used;
         $answer = AnswerBuilder::of($this, $input)
-            ->work('used', $used, Formula::of('{lengths} + {what the saw takes}', ['lengths' => $length, 'what the saw takes' => $sawn]), uses: ['pieces', 'shank', 'kerf'], because: 'each cut turns its own width to dust')
-            ->work('left_over', max(0.0, $left), Formula::of('{stock} − {used}', ['stock' => max($stock, $used), 'used' => $used]), uses: ['stock_length', 'pieces', 'shank', 'kerf'], because: 'kept with its alloy marked on it')
-            ->give('still_makes', array_map(static fn (array $piece): array => ['name' => $piece['name'], 'count' => max(0, (int) floor(($left + $kerf) / ($piece['length'] + $kerf) + 1e-9))], $pieces));
+            ->work(
+                'used', $used,
+                Formula::of('{lengths} + {what the saw takes}', ['lengths' => $length, 'what the saw takes' => $sawn]),
+                uses: ['pieces', 'shank', 'kerf'], because: 'each cut turns its own width to dust',
+            )
+            ->work(
+                'left_over', max(0.0, $left),
+                Formula::of('{stock} − {used}', ['stock' => max($stock, $used), 'used' => $used]),
+                uses: ['stock_length', 'pieces', 'shank', 'kerf'], because: 'kept with its alloy marked on it',
+            )
+            ->give(
+                'still_makes',
+                array_map(
+                    static fn (array $piece): array => [
+                        'name' => $piece['name'],
+                        'count' => max(0, (int) floor(($left + $kerf) / ($piece['length'] + $kerf) + 1e-9)),
+                    ],
+                    $pieces,
+                ),
+            );
         if ($left < -1e-9) {
-            $answer->find(Level::Stop, 'stock-short', 'stock_length', sprintf('It is %.2f mm short of these pieces.', -$left), 'Take a longer piece, or cut fewer.', ['stock_length' => ceil($used * 10) / 10]);
+            $answer->find(
+                Level::Stop, 'stock-short', 'stock_length', sprintf('It is %.2f mm short of these pieces.', -$left),
+                'Take a longer piece, or cut fewer.', ['stock_length' => ceil($used * 10) / 10],
+            );
         }
 
         return $answer->answer();

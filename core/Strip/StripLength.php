@@ -37,7 +37,8 @@ final class StripLength implements Calculation
             [
                 ...FingerInput::fields(),
                 ...SectionInput::fields('strip'),
-                Field::length('overlap', 'how far an open shank’s ends lie over one another')->allowingZero()->default(0.0),
+                Field::length('overlap', 'how far an open shank’s ends lie over one another')
+                    ->allowingZero()->default(0.0),
                 Field::length('gap', 'how far an open shank’s ends stand apart')->allowingZero()->default(0.0),
                 Field::length('trim', 'to spare for truing the ends')->allowingZero()->default(0.0),
                 Field::length('stock_length', 'length of the stock at hand')->called('stock at hand')->optional(),
@@ -69,23 +70,77 @@ final class StripLength implements Calculation
         $rule = M_PI * ($diameter + $section->thickness) + $overlap - $gap + $trim;
         $uses = [...FingerInput::uses($input), 'profile', 'width', 'thickness', 'overlap', 'gap', 'trim'];
         $answer = AnswerBuilder::of($this, $input)
-            ->work('centroid', $section->centroid, Formula::taken('of the exact section', $section->centroid), uses: ['profile', 'width', 'thickness'], because: 'metal inside it is pressed, outside it stretched; here it keeps its length', source: 'workbook 2, sections')
-            ->work('length', $length, Formula::of('π × ({diameter} + 2 × {centroid}) + {overlap} − {gap} + {trim}', ['diameter' => $diameter, 'centroid' => $section->centroid, 'overlap' => $overlap, 'gap' => $gap, 'trim' => $trim]), uses: $uses, because: 'the strip keeps its length along the middle of its section')
-            ->work('bench_rule', $rule, Formula::of('π × ({diameter} + {thickness}) + {overlap} − {gap} + {trim}', ['diameter' => $diameter, 'thickness' => $section->thickness, 'overlap' => $overlap, 'gap' => $gap, 'trim' => $trim]), uses: $uses, because: 'exact for a flat strip, long for a domed one')
-            ->work('rule_off', $rule - $length, Formula::of('{bench rule} − {length}', ['bench rule' => $rule, 'length' => $length]), uses: $uses, because: 'how much longer a habit would cut it')
-            ->work('volume_mm3', $section->area * $length, Formula::of('{area} × {length}', ['area' => $section->area, 'length' => $length]), uses: $uses, because: 'the blank before it is bent', source: 'workbook 2, sections');
+            ->work(
+                'centroid', $section->centroid, Formula::taken('of the exact section', $section->centroid),
+                uses: ['profile', 'width', 'thickness'],
+                because: 'metal inside it is pressed, outside it stretched; here it keeps its length',
+                source: 'workbook 2, sections',
+            )
+            ->work(
+                'length', $length,
+                Formula::of(
+                    'π × ({diameter} + 2 × {centroid}) + {overlap} − {gap} + {trim}',
+                    [
+                        'diameter' => $diameter, 'centroid' => $section->centroid, 'overlap' => $overlap, 'gap' => $gap,
+                        'trim' => $trim,
+                    ],
+                ),
+                uses: $uses, because: 'the strip keeps its length along the middle of its section',
+            )
+            ->work(
+                'bench_rule', $rule,
+                Formula::of(
+                    'π × ({diameter} + {thickness}) + {overlap} − {gap} + {trim}',
+                    [
+                        'diameter' => $diameter, 'thickness' => $section->thickness, 'overlap' => $overlap,
+                        'gap' => $gap, 'trim' => $trim,
+                    ],
+                ),
+                uses: $uses, because: 'exact for a flat strip, long for a domed one',
+            )
+            ->work(
+                'rule_off', $rule - $length,
+                Formula::of('{bench rule} − {length}', ['bench rule' => $rule, 'length' => $length]), uses: $uses,
+                because: 'how much longer a habit would cut it',
+            )
+            ->work(
+                'volume_mm3', $section->area * $length,
+                Formula::of('{area} × {length}', ['area' => $section->area, 'length' => $length]), uses: $uses,
+                because: 'the blank before it is bent', source: 'workbook 2, sections',
+            );
         if ($input->has('alloy')) {
             $density = Alloy::named($input->text('alloy'), $settings)->density;
-            $answer->work('mass', $section->area * $length * $density / 1000, Formula::of('{area} × {length} × {density} ÷ 1000', ['area' => $section->area, 'length' => $length, 'density' => $density]), uses: [...$uses, 'alloy'], because: 'metal to take from stock', source: 'workbook 6, densities');
+            $answer->work(
+                'mass', $section->area * $length * $density / 1000,
+                Formula::of(
+                    '{area} × {length} × {density} ÷ 1000',
+                    ['area' => $section->area, 'length' => $length, 'density' => $density],
+                ),
+                uses: [...$uses, 'alloy'], because: 'metal to take from stock', source: 'workbook 6, densities',
+            );
         }
         if (abs($rule - $length) >= self::QUARTER) {
-            $answer->find(Level::Note, 'rule-off', 'profile', sprintf('The bench rule would cut it %.2f mm longer: a quarter of a size and more.', $rule - $length), 'Cut by the section’s own middle, and try it on the mandrel before it is closed.');
+            $answer->find(
+                Level::Note, 'rule-off', 'profile',
+                sprintf('The bench rule would cut it %.2f mm longer: a quarter of a size and more.', $rule - $length),
+                'Cut by the section’s own middle, and try it on the mandrel before it is closed.',
+            );
         }
         if ($input->has('stock_length')) {
             $left = $input->num('stock_length') - $length;
-            $answer->work('left_over', max(0.0, $left), Formula::of('{stock} − {length}', ['stock' => $input->num('stock_length'), 'length' => $input->num('stock_length') - max(0.0, $left)]), uses: [...$uses, 'stock_length'], because: 'what it will still make: shoulders, a collet, a jump ring');
+            $answer->work(
+                'left_over', max(0.0, $left),
+                Formula::of(
+                    '{stock} − {length}',
+                    ['stock' => $input->num('stock_length'), 'length' => $input->num('stock_length') - max(0.0, $left)],
+                ),
+                uses: [...$uses, 'stock_length'], because: 'what it will still make: shoulders, a collet, a jump ring',
+            );
             if ($left < -1e-9) {
-                $answer->find(Level::Stop, 'stock-short', 'stock_length', sprintf('The stock is %.2f mm too short.', -$left), 'Take a longer piece, or draw this one down.', ['stock_length' => ceil($length * 10) / 10]);
+                $answer->find(
+                    Level::Stop, 'stock-short', 'stock_length', sprintf('The stock is %.2f mm too short.', -$left),
+                    'Take a longer piece, or draw this one down.', ['stock_length' => ceil($length * 10) / 10],
+                );
             }
         }
 

@@ -29,7 +29,8 @@ final class FlaskChoose implements Calculation
                 Field::length('across', 'pattern across, standing on its sprue'),
                 Field::length('deep', 'pattern from front to back; as across unless said')->optional(),
                 Field::length('tall', 'pattern from the sprue’s end to its top'),
-                Field::length('sprue_length', 'from the flask’s foot to the pattern')->allowingZero()->fromSetting('sprue.length'),
+                Field::length('sprue_length', 'from the flask’s foot to the pattern')
+                    ->allowingZero()->fromSetting('sprue.length'),
                 Field::named('flask', 'stock.flasks', 'a flask chosen by hand')->optional(),
             ],
             [
@@ -54,30 +55,87 @@ final class FlaskChoose implements Calculation
         $tall = $input->num('tall') + $input->num('sprue_length');
         [$wall, $end] = [$settings->num('flask.wall'), $settings->num('flask.end')];
         $flasks = $settings->rows('stock.flasks');
-        usort($flasks, static fn (array $a, array $b): int => $a['diameter'] ** 2 * $a['height'] <=> $b['diameter'] ** 2 * $b['height']);
-        $fits = array_values(array_filter($flasks, static fn (array $f): bool => $f['diameter'] / 2 - $radius >= $wall - 1e-9 && $f['height'] - $tall >= $end - 1e-9));
+        $room = static fn (array $flask): float => $flask['diameter'] ** 2 * $flask['height'];
+        usort($flasks, static fn (array $a, array $b): int => $room($a) <=> $room($b));
+        $fits = array_values(
+            array_filter(
+                $flasks,
+                static fn (array $f): bool => $f['diameter'] / 2 - $radius >= $wall - 1e-9
+                    && $f['height'] - $tall >= $end - 1e-9,
+            ),
+        );
         $answer = AnswerBuilder::of($this, $input);
         $flask = $input->has('flask') ? $settings->row('stock.flasks', $input->text('flask')) : ($fits[0] ?? null);
         if ($flask === null) {
-            return $answer->find(Level::Stop, 'no-flask-fits', 'tall', sprintf('No flask takes %.0f across and %.0f tall with %.0f mm to the wall and %.0f to the end.', 2 * $radius, $tall, $wall, $end), 'Shorten the sprue, or add a larger flask on the Shop page.')->answer();
+            return $answer->find(
+                Level::Stop, 'no-flask-fits', 'tall',
+                sprintf(
+                    'No flask takes %.0f across and %.0f tall with %.0f mm to the wall and %.0f to the end.',
+                    2 * $radius, $tall, $wall, $end,
+                ),
+                'Shorten the sprue, or add a larger flask on the Shop page.',
+            )->answer();
         }
         [$wallLeft, $endLeft] = [$flask['diameter'] / 2 - $radius, $flask['height'] - $tall];
         $uses = [...array_filter(['across', 'deep'], $input->has(...)), 'flask'];
-        $answer->work('flask', $flask['name'], Formula::said($input->has('flask') ? 'as chosen' : 'the smallest in the list that fits', sprintf('%.1f across, %.1f tall inside', $flask['diameter'], $flask['height'])), uses: $uses, because: 'less investment, sooner dry')
-            ->work('flask_diameter', $flask['diameter'], Formula::taken('the flask’s own', $flask['diameter']), uses: ['flask'], because: 'inside measure', source: 'the workshop’s flask list')
-            ->work('flask_height', $flask['height'], Formula::taken('the flask’s own', $flask['height']), uses: ['flask'], because: 'inside measure', source: 'the workshop’s flask list')
-            ->work('wall_margin', $wallLeft, Formula::of('({flask diameter} − √({across} ^ 2 + {depth} ^ 2)) ÷ 2', ['flask diameter' => $flask['diameter'], 'across' => $input->num('across'), 'depth' => $input->numOr('deep', 0.0)]), uses: $uses, because: 'a single ring stands on the axis; its corner comes nearest the wall')
-            ->work('end_margin', $endLeft, Formula::of('{flask height} − {sprue} − {pattern}', ['flask height' => $flask['height'], 'sprue' => $input->num('sprue_length'), 'pattern' => $input->num('tall')]), uses: ['tall', 'sprue_length', 'flask'], because: 'the end takes the push of the metal');
+        $answer->work(
+            'flask', $flask['name'],
+            Formula::said(
+                $input->has('flask') ? 'as chosen' : 'the smallest in the list that fits',
+                sprintf('%.1f across, %.1f tall inside', $flask['diameter'], $flask['height']),
+            ),
+            uses: $uses, because: 'less investment, sooner dry',
+        )
+            ->work(
+                'flask_diameter', $flask['diameter'], Formula::taken('the flask’s own', $flask['diameter']),
+                uses: ['flask'], because: 'inside measure', source: 'the workshop’s flask list',
+            )
+            ->work(
+                'flask_height', $flask['height'], Formula::taken('the flask’s own', $flask['height']), uses: ['flask'],
+                because: 'inside measure', source: 'the workshop’s flask list',
+            )
+            ->work(
+                'wall_margin', $wallLeft,
+                Formula::of(
+                    '({flask diameter} − √({across} ^ 2 + {depth} ^ 2)) ÷ 2',
+                    [
+                        'flask diameter' => $flask['diameter'], 'across' => $input->num('across'),
+                        'depth' => $input->numOr('deep', 0.0),
+                    ],
+                ),
+                uses: $uses, because: 'a single ring stands on the axis; its corner comes nearest the wall',
+            )
+            ->work(
+                'end_margin', $endLeft,
+                Formula::of(
+                    '{flask height} − {sprue} − {pattern}',
+                    [
+                        'flask height' => $flask['height'], 'sprue' => $input->num('sprue_length'),
+                        'pattern' => $input->num('tall'),
+                    ],
+                ),
+                uses: ['tall', 'sprue_length', 'flask'], because: 'the end takes the push of the metal',
+            );
         $set = $fits === [] ? [] : ['flask' => $fits[0]['name']];
         $remedy = $fits === [] ? 'No flask in the list has more; shorten the sprue.' : "Take the {$fits[0]['name']}.";
         if ($wallLeft < 0 || $endLeft < 0) {
-            $answer->find(Level::Stop, 'does-not-fit', 'flask', 'The pattern does not go into this flask.', $remedy, $set);
+            $answer->find(
+                Level::Stop, 'does-not-fit', 'flask', 'The pattern does not go into this flask.', $remedy, $set,
+            );
         } else {
             if ($wallLeft < $wall - 1e-9) {
-                $answer->find(Level::Caution, 'thin-wall', 'flask', sprintf('%.1f mm to the wall, under %.0f: the investment cracks there.', $wallLeft, $wall), $remedy, $set);
+                $answer->find(
+                    Level::Caution, 'thin-wall', 'flask',
+                    sprintf('%.1f mm to the wall, under %.0f: the investment cracks there.', $wallLeft, $wall), $remedy,
+                    $set,
+                );
             }
             if ($endLeft < $end - 1e-9) {
-                $answer->find(Level::Caution, 'thin-end', 'flask', sprintf('%.1f mm to the end, under %.0f: the metal may break through.', $endLeft, $end), $remedy, $set);
+                $answer->find(
+                    Level::Caution, 'thin-end', 'flask',
+                    sprintf('%.1f mm to the end, under %.0f: the metal may break through.', $endLeft, $end), $remedy,
+                    $set,
+                );
             }
         }
 

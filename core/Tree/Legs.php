@@ -26,7 +26,10 @@ final readonly class Legs
         }
         $legs = max(1, $count);
 
-        return array_map(static fn (int $leg): float => 2 * M_PI * ($leg + ($legs % 2 === 0 ? 0.5 : 0.0)) / $legs, range(0, $legs - 1));
+        return array_map(
+            static fn (int $leg): float => 2 * M_PI * ($leg + ($legs % 2 === 0 ? 0.5 : 0.0)) / $legs,
+            range(0, $legs - 1),
+        );
     }
 
     /**
@@ -42,7 +45,9 @@ final readonly class Legs
         $stem = $fed->radius(0.0) + $length;
 
         return array_map(
-            static fn (float $angle): float => hypot($fed->radius($angle) * sin($angle), $stem - $fed->radius($angle) * cos($angle)),
+            static fn (float $angle): float => hypot(
+                $fed->radius($angle) * sin($angle), $stem - $fed->radius($angle) * cos($angle),
+            ),
             self::angles($count, $yAngleDegrees),
         );
     }

@@ -23,7 +23,9 @@ final readonly class Blank
     /** @return list<self> the workshop's, smallest first */
     public static function all(WorkshopSettings $settings): array
     {
-        $blanks = array_map(static fn (array $row): self => new self(...array_values($row)), $settings->rows('stock.blanks'));
+        $blanks = array_map(
+            static fn (array $row): self => new self(...array_values($row)), $settings->rows('stock.blanks'),
+        );
         usort($blanks, static fn (self $a, self $b): int => $a->area() <=> $b->area());
 
         return $blanks;
@@ -51,7 +53,10 @@ final readonly class Blank
         return $outline - M_PI * $this->bore ** 2 / 4;
     }
 
-    /** Least wax to spare around a ring whose outline reaches so far from the middle of the bore, with the head on top of it. */
+    /**
+     * Least wax to spare around a ring whose outline reaches so far from the middle of the bore, with the head on top
+     * of it.
+     */
     public function spare(float $side, float $top, float $base, Head $head): float
     {
         $highest = $top + $head->height;
@@ -59,6 +64,9 @@ final readonly class Blank
             return $this->across / 2 - max($side, $base, hypot($highest, $head->across / 2));
         }
 
-        return min($this->across / 2 - max($side, $head->across / 2), $this->above - $highest, $this->tall - $this->above - $base);
+        return min(
+            $this->across / 2 - max($side, $head->across / 2), $this->above - $highest,
+            $this->tall - $this->above - $base,
+        );
     }
 }

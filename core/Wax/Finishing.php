@@ -17,16 +17,24 @@ final readonly class Finishing
     public static function fields(): array
     {
         return [
-            Field::choice('finishing', ['light', 'usual', 'heavy'], 'how much finishing takes; scales the allowances not typed')->default('usual'),
-            Field::length('finish_inside', 'finishing takes off the inside')->called('finishing, inside')->allowingZero()->fromSetting('allowances.finish_inside'),
-            Field::length('finish_outside', 'finishing takes off the outside')->called('finishing, outside')->allowingZero()->fromSetting('allowances.finish_outside'),
-            Field::length('finish_side', 'finishing takes off each side')->called('finishing, sides')->allowingZero()->fromSetting('allowances.finish_side'),
+            Field::choice(
+                'finishing', ['light', 'usual', 'heavy'], 'how much finishing takes; scales the allowances not typed',
+            )->default('usual'),
+            Field::length('finish_inside', 'finishing takes off the inside')
+                ->called('finishing, inside')->allowingZero()->fromSetting('allowances.finish_inside'),
+            Field::length('finish_outside', 'finishing takes off the outside')
+                ->called('finishing, outside')->allowingZero()->fromSetting('allowances.finish_outside'),
+            Field::length('finish_side', 'finishing takes off each side')
+                ->called('finishing, sides')->allowingZero()->fromSetting('allowances.finish_side'),
         ];
     }
 
     public static function read(Input $input, WorkshopSettings $settings): self
     {
-        return new self(self::face($input, $settings, 'finish_inside'), self::face($input, $settings, 'finish_outside'), self::face($input, $settings, 'finish_side'));
+        return new self(
+            self::face($input, $settings, 'finish_inside'), self::face($input, $settings, 'finish_outside'),
+            self::face($input, $settings, 'finish_side'),
+        );
     }
 
     /** What finishing takes off one kind of face, mm. */

@@ -19,7 +19,8 @@ final class Shrinkage
     {
         return [
             self::process(),
-            Field::share('shrinkage', 'linear shrinkage from pattern to casting; by the process unless said')->between(0, 0.3)->optional(),
+            Field::share('shrinkage', 'linear shrinkage from pattern to casting; by the process unless said')
+                ->between(0, 0.3)->optional(),
         ];
     }
 
@@ -35,7 +36,9 @@ final class Shrinkage
             throw BadInput::bothGiven(['process', 'shrinkage']);
         }
 
-        return $input->has('shrinkage') ? $input->num('shrinkage') : $settings->num('shrinkage.'.$input->text('process'));
+        return $input->has('shrinkage') ? $input->num('shrinkage') : $settings->num(
+            'shrinkage.'.$input->text('process'),
+        );
     }
 
     /** @return list<string> */
@@ -53,7 +56,9 @@ final class Shrinkage
     {
         return match ($input->text('process')) {
             'mould' => $settings->num('shrinkage.mould_weighed'),
-            'clay' => throw BadInput::field('process', 'Metal clay is fired, not cast; carved, mould or resin is accepted.'),
+            'clay' => throw BadInput::field(
+                'process', 'Metal clay is fired, not cast; carved, mould or resin is accepted.',
+            ),
             default => $settings->num('shrinkage.'.$input->text('process')),
         };
     }

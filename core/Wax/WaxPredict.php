@@ -38,7 +38,8 @@ final class WaxPredict implements Calculation
                 Field::length('bore', 'bore of the wax as measured'),
                 Field::length('width', 'width of the wax as measured'),
                 Field::length('thickness', 'thickness of the wax at its thinnest, as measured'),
-                Field::length('wanted_diameter', 'the inside diameter that is wanted')->called('wanted inside')->optional(),
+                Field::length('wanted_diameter', 'the inside diameter that is wanted')
+                    ->called('wanted inside')->optional(),
                 ...Shrinkage::fields(),
                 ...Finishing::fields(),
             ],
@@ -67,7 +68,9 @@ final class WaxPredict implements Calculation
         $width = $input->num('width') * (1 - $s) - 2 * $finish->side;
         foreach (['thickness' => $thickness, 'width' => $width] as $name => $left) {
             if ($left <= 0) {
-                throw BadInput::field($name, 'Finishing would take all of it; a wax thicker than its allowances is accepted.');
+                throw BadInput::field(
+                    $name, 'Finishing would take all of it; a wax thicker than its allowances is accepted.',
+                );
             }
         }
         try {
@@ -77,34 +80,83 @@ final class WaxPredict implements Calculation
         }
         $because = 'casting shrinks the wax, then finishing takes its allowance';
         $answer = AnswerBuilder::of($this, $input)
-            ->work('inner_diameter', $d, Formula::of('{bore} × (1 − {shrinkage}) + 2 × {inside finishing}', ['bore' => $input->num('bore'), 'shrinkage' => $s, 'inside finishing' => $finish->inside]), uses: ['bore', ...$uses, 'finish_inside'], because: $because)
-            ->work('inner_circumference', $size->circumference, Formula::of('π × {inside diameter}', ['inside diameter' => $d]), uses: ['bore', ...$uses, 'finish_inside'], because: 'the size as it is held', source: 'ISO 8653')
-            ->work('mark', $size->mark(Scale::from($settings->text('units.size')))->spoken(), Formula::said('nearest mark on the workshop’s stick', sprintf('%.3f mm round', $size->circumference)), uses: ['bore', ...$uses, 'finish_inside'], because: 'a hair is up to half a step', source: 'ISO 8653')
-            ->work('width', $width, Formula::of('{width} × (1 − {shrinkage}) − 2 × {side finishing}', ['width' => $input->num('width'), 'shrinkage' => $s, 'side finishing' => $finish->side]), uses: ['width', ...$uses, 'finish_side'], because: $because)
-            ->work('thickness', $thickness, Formula::of('{thickness} × (1 − {shrinkage}) − {inside finishing} − {outside finishing}', ['thickness' => $input->num('thickness'), 'shrinkage' => $s, 'inside finishing' => $finish->inside, 'outside finishing' => $finish->outside]), uses: ['thickness', ...$uses, 'finish_inside', 'finish_outside'], because: $because);
+            ->work(
+                'inner_diameter', $d,
+                Formula::of(
+                    '{bore} × (1 − {shrinkage}) + 2 × {inside finishing}',
+                    ['bore' => $input->num('bore'), 'shrinkage' => $s, 'inside finishing' => $finish->inside],
+                ),
+                uses: ['bore', ...$uses, 'finish_inside'], because: $because,
+            )
+            ->work(
+                'inner_circumference', $size->circumference,
+                Formula::of('π × {inside diameter}', ['inside diameter' => $d]),
+                uses: ['bore', ...$uses, 'finish_inside'], because: 'the size as it is held', source: 'ISO 8653',
+            )
+            ->work(
+                'mark', $size->mark(Scale::from($settings->text('units.size')))->spoken(),
+                Formula::said('nearest mark on the workshop’s stick', sprintf('%.3f mm round', $size->circumference)),
+                uses: ['bore', ...$uses, 'finish_inside'], because: 'a hair is up to half a step', source: 'ISO 8653',
+            )
+            ->work(
+                'width', $width,
+                Formula::of(
+                    '{width} × (1 − {shrinkage}) − 2 × {side finishing}',
+                    ['width' => $input->num('width'), 'shrinkage' => $s, 'side finishing' => $finish->side],
+                ),
+                uses: ['width', ...$uses, 'finish_side'], because: $because,
+            )
+            ->work(
+                'thickness', $thickness,
+                Formula::of(
+                    '{thickness} × (1 − {shrinkage}) − {inside finishing} − {outside finishing}',
+                    [
+                        'thickness' => $input->num('thickness'), 'shrinkage' => $s,
+                        'inside finishing' => $finish->inside, 'outside finishing' => $finish->outside,
+                    ],
+                ),
+                uses: ['thickness', ...$uses, 'finish_inside', 'finish_outside'], because: $because,
+            );
         $this->judge($answer, $input, $settings, $s, $d, $finish);
 
         return $answer->answer();
     }
 
-    private function judge(AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $s, float $d, Finishing $finish): void
+    private function judge(
+        AnswerBuilder $answer, Input $input, WorkshopSettings $settings, float $s, float $d, Finishing $finish,
+    ): void
     {
-        $heavy = $settings->num('allowances.heavy') * ($settings->num('allowances.finish_inside') + $settings->num('allowances.finish_outside'));
+        $both = $settings->num('allowances.finish_inside') + $settings->num('allowances.finish_outside');
+        $heavy = $settings->num('allowances.heavy') * $both;
         $least = $input->num('thickness') * (1 - $s) - $heavy;
         // Rounded up, so that the figure offered clears the limit.
         $clears = ceil(1000 * ($settings->num('limits.crown_caution') + $heavy) / (1 - $s)) / 1000;
-        $levels = ['finishes-too-thin' => [Level::Stop, 'limits.crown_stop'], 'finishes-thin' => [Level::Caution, 'limits.crown_caution']];
+        $levels = [
+            'finishes-too-thin' => [Level::Stop, 'limits.crown_stop'],
+            'finishes-thin' => [Level::Caution, 'limits.crown_caution'],
+        ];
         foreach ($levels as $code => [$level, $limit]) {
             if ($least < $settings->num($limit) - 1e-9) {
-                $answer->find($level, $code, 'thickness', sprintf('%.2f in wax finishes at %.2f if heavily worked, under %.2f.', $input->num('thickness'), $least, $settings->num($limit)),
+                $answer->find($level, $code, 'thickness', sprintf(
+                    '%.2f in wax finishes at %.2f if heavily worked, under %.2f.', $input->num('thickness'), $least,
+                    $settings->num($limit),
+                ),
                     sprintf('Leave the wax %.2f thick, or build this one up.', $clears), ['thickness' => $clears]);
                 break;
             }
         }
         if ($input->has('wanted_diameter') && abs($d - $input->num('wanted_diameter')) > self::SAME_SIZE) {
             $wanted = ($input->num('wanted_diameter') - 2 * $finish->inside) / (1 - $s);
-            $answer->find(Level::Caution, 'finishes-off-size', 'bore', sprintf('It finishes %.2f mm %s in diameter than wanted.', abs($d - $input->num('wanted_diameter')), $d > $input->num('wanted_diameter') ? 'larger' : 'smaller'),
-                sprintf('Bring the wax’s bore to %.2f mm%s.', $wanted, $d > $input->num('wanted_diameter') ? '; a bore already larger wants a sleeve of wax or a new carving' : ''), ['bore' => round($wanted, 6)]);
+            $answer->find(Level::Caution, 'finishes-off-size', 'bore', sprintf(
+                'It finishes %.2f mm %s in diameter than wanted.', abs($d - $input->num('wanted_diameter')),
+                $d > $input->num('wanted_diameter') ? 'larger' : 'smaller',
+            ),
+                sprintf(
+                    'Bring the wax’s bore to %.2f mm%s.', $wanted,
+                    $d > $input->num('wanted_diameter')
+                        ? '; a bore already larger wants a sleeve of wax or a new carving'
+                        : '',
+                ), ['bore' => round($wanted, 6)]);
         }
     }
 }

@@ -75,7 +75,8 @@ final class WorkshopSettings implements WorkshopFigures
         if (count($names) !== count(array_unique($names))) {
             throw new NotUnderstood('Two rows have one name; names that differ are accepted.');
         }
-        if (str_starts_with($path, 'stock.') && array_filter($names, static fn (mixed $name): bool => $name === '') !== []) {
+        if (str_starts_with($path, 'stock.')
+            && array_filter($names, static fn (mixed $name): bool => $name === '') !== []) {
             throw new NotUnderstood('A row has no name.');
         }
 
@@ -91,12 +92,14 @@ final class WorkshopSettings implements WorkshopFigures
     /** Whether the workshop set this figure itself. */
     public function isOwn(string $path): bool
     {
-        return array_key_exists($path, $this->figures) && ($this->ownPaths === null || in_array($path, $this->ownPaths, true));
+        return array_key_exists($path, $this->figures)
+            && ($this->ownPaths === null || in_array($path, $this->ownPaths, true));
     }
 
     public function value(string $path): mixed
     {
-        return $this->figures[$path] ?? (WorkshopFields::all()[$path] ?? throw new LogicException("No rule {$path}"))->default;
+        return $this->figures[$path]
+            ?? (WorkshopFields::all()[$path] ?? throw new LogicException("No rule {$path}"))->default;
     }
 
     public function num(string $path): float
@@ -136,7 +139,9 @@ final class WorkshopSettings implements WorkshopFigures
     /** @return array<string, mixed> the workshop's own figures by path */
     public function own(): array
     {
-        return $this->ownPaths === null ? $this->figures : array_intersect_key($this->figures, array_flip($this->ownPaths));
+        return $this->ownPaths === null ? $this->figures : array_intersect_key(
+            $this->figures, array_flip($this->ownPaths),
+        );
     }
 
     /** @return array<string, array<string, mixed>> */

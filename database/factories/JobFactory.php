@@ -22,7 +22,11 @@ final class JobFactory extends Factory
     {
         $number = 1 + (int) (Job::query()->max('number') ?? 100);
 
-        return ['number' => $number, 'commission' => $number, 'rulebook_id' => static fn (): int => Workshop::the()->rulebook_id, 'document' => Document::blank()->toArray(), 'version' => 0, 'station' => 'brief', 'state' => 'open'];
+        return [
+            'number' => $number, 'commission' => $number,
+            'rulebook_id' => static fn (): int => Workshop::the()->rulebook_id,
+            'document' => Document::blank()->toArray(), 'version' => 0, 'station' => 'brief', 'state' => 'open',
+        ];
     }
 
     /**
@@ -38,7 +42,9 @@ final class JobFactory extends Factory
                 $changes[] = new Change($path, null, $value);
             }
             $job->setRelation('client', null);
-            JobProjection::write($job, Document::blank()->with(Document::understood($changes, WorkshopSettings::shipped())));
+            JobProjection::write(
+                $job, Document::blank()->with(Document::understood($changes, WorkshopSettings::shipped())),
+            );
         });
     }
 

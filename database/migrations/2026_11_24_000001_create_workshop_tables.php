@@ -89,7 +89,9 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['devices', 'clocks', 'pictures', 'entries', 'jobs', 'workshops', 'rulebooks', 'clients', 'people'] as $table) {
+        foreach ([
+            'devices', 'clocks', 'pictures', 'entries', 'jobs', 'workshops', 'rulebooks', 'clients', 'people',
+        ] as $table) {
             Schema::dropIfExists($table);
         }
     }

@@ -17,7 +17,9 @@ return new class extends Migration
             $table->index(['lot_id', 'made_at', 'milligrams']);
             $table->index('movement_id');
         });
-        DB::update('update postings set made_at = (select made_at from movements where movements.id = postings.movement_id)');
+        DB::update(
+            'update postings set made_at = (select made_at from movements where movements.id = postings.movement_id)',
+        );
     }
 
     public function down(): void

@@ -52,7 +52,15 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('workshops', fn (Blueprint $table) => $table->dropColumn(['timezone', 'timezone_agreed', 'backup_folder', 'backed_up_at', 'backup_asked_at', 'backup_tried_at', 'backup_trouble']));
+        Schema::table(
+            'workshops',
+            fn (Blueprint $table) => $table->dropColumn(
+                [
+                    'timezone', 'timezone_agreed', 'backup_folder', 'backed_up_at', 'backup_asked_at',
+                    'backup_tried_at', 'backup_trouble',
+                ],
+            ),
+        );
         Schema::table('people', fn (Blueprint $table) => $table->dropColumn('role'));
         foreach (['journal', 'done_requests', 'turns'] as $table) {
             Schema::dropIfExists($table);

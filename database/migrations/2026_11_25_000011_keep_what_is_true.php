@@ -18,8 +18,11 @@ return new class extends Migration
             $table->string('note', 500)->default('');
             $table->foreignId('movement_id')->nullable()->constrained();
         });
-        foreach (['closed' => 'closing', 'rulebook' => 'figures', 'stations.' => 'station', 'words.' => 'client'] as $path => $kind) {
-            DB::table('entries')->whereRaw('cast(edits as text) like ?', ['%"path":"'.$path.'%'])->update(['kind' => $kind]);
+        foreach ([
+            'closed' => 'closing', 'rulebook' => 'figures', 'stations.' => 'station', 'words.' => 'client',
+        ] as $path => $kind) {
+            DB::table('entries')
+                ->whereRaw('cast(edits as text) like ?', ['%"path":"'.$path.'%'])->update(['kind' => $kind]);
         }
         // One client of a name; those who had the same before are told apart by a number.
         Schema::table('clients', function (Blueprint $table): void {
@@ -39,11 +42,15 @@ return new class extends Migration
         Schema::table('flask_jobs', function (Blueprint $table): void {
             $table->boolean('open')->default(true);
         });
-        $ended = DB::table('run_flasks')->join('runs', 'runs.id', '=', 'run_flasks.run_id')->whereNotNull('runs.ended_at')->pluck('run_flasks.id');
+        $ended = DB::table('run_flasks')
+            ->join('runs', 'runs.id', '=', 'run_flasks.run_id')->whereNotNull('runs.ended_at')->pluck('run_flasks.id');
         DB::table('flask_jobs')->whereIn('run_flask_id', $ended)->update(['open' => false]);
-        $doubled = DB::table('flask_jobs')->where('open', true)->groupBy('job_id')->havingRaw('count(*) > 1')->selectRaw('job_id, max(run_flask_id) as last')->get();
+        $doubled = DB::table('flask_jobs')
+            ->where('open', true)->groupBy('job_id')->havingRaw('count(*) > 1')
+            ->selectRaw('job_id, max(run_flask_id) as last')->get();
         foreach ($doubled as $row) {
-            DB::table('flask_jobs')->where('job_id', $row->job_id)->where('run_flask_id', '!=', $row->last)->update(['open' => false]);
+            DB::table('flask_jobs')
+                ->where('job_id', $row->job_id)->where('run_flask_id', '!=', $row->last)->update(['open' => false]);
         }
         DB::statement('create unique index flask_jobs_one_open on flask_jobs (job_id) where open = true');
         Schema::table('postings', fn (Blueprint $table) => $table->unique(['movement_id', 'lot_id']));

@@ -10,8 +10,11 @@ use HotSprue\Job\JobAnswers;
 function shank(array $more = []): Job
 {
     return Job::factory()->holding([
-        'brief.title' => 'two lights', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925', 'form.width_top' => '4', 'form.thickness_top' => '2', 'stones.setting' => 'bezel', 'stones.head_soldered' => true,
-        'stones.0.species' => 'sapphire', 'stones.0.shape' => 'round', 'stones.0.width' => '6', 'stones.0.depth' => '3.8', ...$more,
+        'brief.title' => 'two lights', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925',
+        'form.width_top' => '4', 'form.thickness_top' => '2', 'stones.setting' => 'bezel',
+        'stones.head_soldered' => true,
+        'stones.0.species' => 'sapphire', 'stones.0.shape' => 'round', 'stones.0.width' => '6',
+        'stones.0.depth' => '3.8', ...$more,
     ])->create();
 }
 
@@ -41,7 +44,10 @@ it('takes a cast shank with a bezel and two side collets from the plan to the cl
     $this->figure('join.plan/fires', '3');
     $this->saved();
     $this->click('[data-testid="next"]');
-    $this->until(fn (): bool => ($job->refresh()->held()->map('stations')['join']['state'] ?? '') === 'signed', 'Join was not signed');
+    $this->until(
+        fn (): bool => ($job->refresh()->held()->map('stations')['join']['state'] ?? '') === 'signed',
+        'Join was not signed',
+    );
 
     $this->station($job, 'set');
     $this->type('set.count', '12');
@@ -94,39 +100,42 @@ it('takes a cast shank with a bezel and two side collets from the plan to the cl
     $this->until(fn (): bool => $job->refresh()->state === 'open', 'it was not opened again');
 });
 
-it('Join: one joint more makes it impossible, the remedy offered frees it, and a larger margin on the map plans it anew', function (): void {
-    $rows = [];
-    foreach (range(1, 5) as $at) {
-        $rows["parts.{$at}.id"] = "collet {$at}";
-        if ($at < 5) {
-            $rows['joints.'.($at - 1).'.id'] = "joint {$at}";
-            $rows['joints.'.($at - 1).'.parts'] = "shank, collet {$at}";
+it('Join: one joint more makes it impossible, the remedy offered frees it, and a larger margin on the map '
+    .'plans it anew', function (): void {
+        $rows = [];
+        foreach (range(1, 5) as $at) {
+            $rows["parts.{$at}.id"] = "collet {$at}";
+            if ($at < 5) {
+                $rows['joints.'.($at - 1).'.id'] = "joint {$at}";
+                $rows['joints.'.($at - 1).'.parts'] = "shank, collet {$at}";
+            }
         }
-    }
-    $job = shank(['parts.0.id' => 'shank', ...$rows]);
-    $this->station($job, 'join');
-    $this->figure('join.plan/fires', '4');
-    $this->figure('join.plan/last_flow', '652');
-    $this->tap('another joint');
-    $this->type($this->inRow('joints', 'id'), 'joint 5');
-    $this->type($this->inRow('joints', 'parts'), 'shank, collet 5');
-    $this->find('[data-finding="no-plan"]');
-    $this->click('[data-testid="remedies"] [data-kind="share"] button');
-    $this->gone('[data-finding="no-plan"]');
-    $this->figure('join.plan/fires', '4');
-    // Sterling begins to melt at 802, and hard flows at 788: within 14 of it there is one grade more.
-    $this->type('join.margin_c', '70', '[data-view="join.plan/joints"]');
-    $this->find('[data-finding="no-plan"]');
-    $this->type('join.margin_c', '60', '[data-view="join.plan/joints"]');
-    $this->find('[data-finding="no-plan"]');
-    $this->type('join.margin_c', '14', '[data-view="join.plan/joints"]');
-    $this->gone('[data-finding="no-plan"]');
-    $this->reads('[data-heat="1"]', '788 °C');
-});
+        $job = shank(['parts.0.id' => 'shank', ...$rows]);
+        $this->station($job, 'join');
+        $this->figure('join.plan/fires', '4');
+        $this->figure('join.plan/last_flow', '652');
+        $this->tap('another joint');
+        $this->type($this->inRow('joints', 'id'), 'joint 5');
+        $this->type($this->inRow('joints', 'parts'), 'shank, collet 5');
+        $this->find('[data-finding="no-plan"]');
+        $this->click('[data-testid="remedies"] [data-kind="share"] button');
+        $this->gone('[data-finding="no-plan"]');
+        $this->figure('join.plan/fires', '4');
+        // Sterling begins to melt at 802, and hard flows at 788: within 14 of it there is one grade more.
+        $this->type('join.margin_c', '70', '[data-view="join.plan/joints"]');
+        $this->find('[data-finding="no-plan"]');
+        $this->type('join.margin_c', '60', '[data-view="join.plan/joints"]');
+        $this->find('[data-finding="no-plan"]');
+        $this->type('join.margin_c', '14', '[data-view="join.plan/joints"]');
+        $this->gone('[data-finding="no-plan"]');
+        $this->reads('[data-heat="1"]', '788 °C');
+    });
 
 it('Join: a heat moved later is planned anew at once, and says what it costs', function (): void {
     $job = shank([
-        'parts.0.id' => 'a', 'parts.1.id' => 'b', 'parts.2.id' => 'c', 'parts.3.id' => 'd', 'joints.0.id' => 'left', 'joints.0.parts' => 'a, b', 'joints.1.id' => 'middle', 'joints.1.parts' => 'b, c', 'joints.2.id' => 'right', 'joints.2.parts' => 'c, d',
+        'parts.0.id' => 'a', 'parts.1.id' => 'b', 'parts.2.id' => 'c', 'parts.3.id' => 'd', 'joints.0.id' => 'left',
+        'joints.0.parts' => 'a, b', 'joints.1.id' => 'middle', 'joints.1.parts' => 'b, c', 'joints.2.id' => 'right',
+        'joints.2.parts' => 'c, d',
     ]);
     $this->station($job, 'join');
     $this->reads('[data-heat="2"]', 'right');
@@ -142,7 +151,8 @@ it('Join: a heat moved later is planned anew at once, and says what it costs', f
     $this->browser->executeScript(<<<'JS'
         const [from, to] = [document.querySelector('[data-heat="3"]'), document.querySelector('[data-heat="1"]')];
         const data = new DataTransfer();
-        const fire = (on, type) => on.dispatchEvent(new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer: data }));
+        const how = { bubbles: true, cancelable: true, dataTransfer: data };
+        const fire = (on, type) => on.dispatchEvent(new DragEvent(type, how));
         fire(from, 'dragstart');
         setTimeout(() => { fire(to, 'dragover'); fire(to, 'drop'); fire(from, 'dragend'); }, 120);
         JS);
@@ -175,8 +185,20 @@ it('Set: more places on the head make another order', function (): void {
 });
 
 it('sizes an old ring: looked at first, cut by the numbers, its metal from the account', function (): void {
-    $lot = Lot::query()->create(['name' => 'strip for sizing', 'kind' => 'stock', 'alloy' => '18k-yellow', 'fineness' => 0.75, 'mass_mg' => 8000, 'origin' => '']);
-    $job = Job::factory()->holding(['brief.kind' => 'sizing', 'brief.title' => 'her mother’s', 'brief.finger' => 'EU 54', 'brief.alloy' => '18k-yellow'])->create();
+    $lot = Lot::query()->create(
+        [
+            'name' => 'strip for sizing', 'kind' => 'stock', 'alloy' => '18k-yellow', 'fineness' => 0.75,
+            'mass_mg' => 8000, 'origin' => '',
+        ],
+    );
+    $job = Job::factory()
+        ->holding(
+            [
+                'brief.kind' => 'sizing', 'brief.title' => 'her mother’s', 'brief.finger' => 'EU 54',
+                'brief.alloy' => '18k-yellow',
+            ],
+        )
+        ->create();
     $this->station($job, 'sizing');
     $this->sees('To draw this, say first');
     $this->type('sizing.from', 'EU 50', '[data-testid="wanted"]');
@@ -207,21 +229,28 @@ it('sizes an old ring: looked at first, cut by the numbers, its metal from the a
     $this->reads('[data-heat="1"]', 'left of insert + right of insert');
 });
 
-it('Form by hand: a longer overlap on the strip is a longer strip, and the stock says what it still makes', function (): void {
-    $job = shank(['brief.kind' => 'fabricated', 'form.stock_length' => '120', 'cuts.0.name' => 'shank', 'cuts.0.length' => '61', 'cuts.0.count' => '1', 'cuts.1.name' => 'shoulder', 'cuts.1.length' => '12', 'cuts.1.count' => '2']);
-    $this->station($job, 'form');
-    $this->figure('strip.length/length', '60.69');
-    $this->type('form.overlap', '2', '[data-view="strip.length/strip"]');
-    $this->figure('strip.length/length', '62.69');
-    $this->reads('[data-testid="stock-left"]', '34.10 mm');
-    $this->reads('[data-testid="stock-left"]', '2 × shoulder');
-    $this->type('form.inlay_width', '1.5');
-    $this->type('form.inlay_thickness', '0.6');
-    $this->type('form.inlay_depth', '0.5');
-    $this->reads('[data-told="inlay.fit.length"]', number_format(M_PI * (17.3196 + 4 - 1 + 0.6), 2));
-    $this->type('form.rounded', 'US 6 1/2');
-    $this->figure('size.rounded/method', 'stretch');
-});
+it('Form by hand: a longer overlap on the strip is a longer strip, and the stock says what it '
+    .'still makes', function (): void {
+        $job = shank(
+            [
+                'brief.kind' => 'fabricated', 'form.stock_length' => '120', 'cuts.0.name' => 'shank',
+                'cuts.0.length' => '61', 'cuts.0.count' => '1', 'cuts.1.name' => 'shoulder', 'cuts.1.length' => '12',
+                'cuts.1.count' => '2',
+            ],
+        );
+        $this->station($job, 'form');
+        $this->figure('strip.length/length', '60.69');
+        $this->type('form.overlap', '2', '[data-view="strip.length/strip"]');
+        $this->figure('strip.length/length', '62.69');
+        $this->reads('[data-testid="stock-left"]', '34.10 mm');
+        $this->reads('[data-testid="stock-left"]', '2 × shoulder');
+        $this->type('form.inlay_width', '1.5');
+        $this->type('form.inlay_thickness', '0.6');
+        $this->type('form.inlay_depth', '0.5');
+        $this->reads('[data-told="inlay.fit.length"]', number_format(M_PI * (17.3196 + 4 - 1 + 0.6), 2));
+        $this->type('form.rounded', 'US 6 1/2');
+        $this->figure('size.rounded/method', 'stretch');
+    });
 
 it('keeps a stretch test and shows at Join what it teaches', function (): void {
     $this->visit('/shop');
@@ -237,7 +266,12 @@ it('keeps a stretch test and shows at Join what it teaches', function (): void {
 });
 
 it('keeps the solder stock: a grade that the cupboard does not hold is not planned with', function (): void {
-    $job = shank(['parts.0.id' => 'a', 'parts.1.id' => 'b', 'joints.0.id' => 'on', 'joints.0.parts' => 'a, b', 'join.solders' => 'silver-medium, silver-easy']);
+    $job = shank(
+        [
+            'parts.0.id' => 'a', 'parts.1.id' => 'b', 'joints.0.id' => 'on', 'joints.0.parts' => 'a, b',
+            'join.solders' => 'silver-medium, silver-easy',
+        ],
+    );
     $this->station($job, 'join');
     $this->reads('[data-heat="1"]', 'silver medium');
     $this->type('join.solders', 'silver-easy');
@@ -260,7 +294,12 @@ it('works a sum whose inputs are lists, row by row', function (): void {
 });
 
 it('takes a joint out again, and the plan with it', function (): void {
-    $job = shank(['parts.0.id' => 'a', 'parts.1.id' => 'b', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, b', 'joints.1.id' => 'y', 'joints.1.parts' => 'a, b']);
+    $job = shank(
+        [
+            'parts.0.id' => 'a', 'parts.1.id' => 'b', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, b',
+            'joints.1.id' => 'y', 'joints.1.parts' => 'a, b',
+        ],
+    );
     $this->station($job, 'join');
     $this->figure('join.plan/fires', '2');
     $this->press('Take out joints 2');

@@ -19,16 +19,28 @@ it('receives metal, charges a job from its lot through the screen, and takes a m
     expect($lot->mass_mg)->toBe(31103);
     // Each lot's bar is as long as its share of the heaviest.
     $heaviest = Lot::query()->orderByDesc('mass_mg')->firstOrFail();
-    $long = fn (Lot $one): float => (float) $this->browser->executeScript("return document.querySelector('[data-lot=\"{$one->id}\"] .lot-bar').getBoundingClientRect().width");
+    $long = fn (Lot $one): float => (float) $this->browser->executeScript(
+        "return document.querySelector('[data-lot=\"{$one->id}\"] .lot-bar').getBoundingClientRect().width",
+    );
     expect($long($lot) / $long($heaviest))->toEqualWithDelta(31103 / $heaviest->mass_mg, 0.02);
-    $job = Job::factory()->holding(['brief.title' => 'bronze band', 'brief.finger' => 'US 7', 'brief.alloy' => 'bronze', 'form.width_top' => '4', 'form.thickness_top' => '2'])->create();
+    $job = Job::factory()
+        ->holding(
+            [
+                'brief.title' => 'bronze band', 'brief.finger' => 'US 7', 'brief.alloy' => 'bronze',
+                'form.width_top' => '4', 'form.thickness_top' => '2',
+            ],
+        )
+        ->create();
     $this->station($job, 'pour');
     $this->find("[aria-label=\"from lot {$lot->id}\"]")->sendKeys('12');
     $this->find('[data-testid="charge-lots"] [aria-label="casting"]')->sendKeys('6.9');
     $this->find('[data-testid="charge-lots"] [aria-label="button"]')->sendKeys('5.05');
     $this->tap('Write this charge');
     // 12 − 6.9 − 5.05
-    $this->until(fn (): bool => (Movement::query()->where('job_id', $job->id)->first()?->loss_mg) === 50, 'the charge was not written');
+    $this->until(
+        fn (): bool => (Movement::query()->where('job_id', $job->id)->first()?->loss_mg) === 50,
+        'the charge was not written',
+    );
     $this->reads('button[data-path="castings.0.casting_mass"]', '6.90');
     $this->visit('/metal');
     $this->sees("button of job {$job->number}");
@@ -53,7 +65,12 @@ it('plans a burnout, switches it on, sees it fail, answers the alarm, and pours 
     $this->find('[data-testid="kiln-now"]');
     $run = Run::query()->orderByDesc('id')->firstOrFail();
     // A bell that counts, in place of one to be heard.
-    $this->browser->executeScript('window.rung = 0; window.AudioContext = class { currentTime = 0; destination = {}; createOscillator() { window.rung++; return { frequency: {}, connect: (to) => to, start() {}, stop() {} }; } createGain() { return { gain: { setValueAtTime() {}, exponentialRampToValueAtTime() {} }, connect() {} }; } }; return 0');
+    $this->browser->executeScript(
+        'window.rung = 0; window.AudioContext = class { currentTime = 0; destination = {}; createOscillator() { '
+            .'window.rung++; return { frequency: {}, connect: (to) => to, start() {}, stop() {} }; } createGain() { '
+                .'return { gain: { setValueAtTime() {}, exponentialRampToValueAtTime() {} }, connect() {} }; } '
+                    .'}; return 0',
+    );
     $this->tap('let it ring');
     $this->browser->executeScript('window.rung = 0; return 0');
     $this->tap('300 ×');
@@ -66,7 +83,10 @@ it('plans a burnout, switches it on, sees it fail, answers the alarm, and pours 
         return $this->all('[data-alarm="thermocouple-lost"]') !== [];
     }, 'no alarm was raised');
     $this->reads('[data-testid="kiln-now"]', 'alarm');
-    $this->until(fn (): bool => (int) $this->browser->executeScript('return window.rung') >= 6, 'the alarm does not go on ringing');
+    $this->until(
+        fn (): bool => (int) $this->browser->executeScript('return window.rung') >= 6,
+        'the alarm does not go on ringing',
+    );
     $this->click('[data-alarm="thermocouple-lost"] button');
     $this->gone('[data-alarm="thermocouple-lost"]');
     $this->click('[data-fault="thermocouple"]');
@@ -75,7 +95,10 @@ it('plans a burnout, switches it on, sees it fail, answers the alarm, and pours 
         $this->reads('[data-flask="1"] table', $step);
     }
     $this->tap('not burnt out after all');
-    $this->until(fn (): bool => ! str_contains($this->text('[data-flask="1"] table'), 'burnt out'), 'the step was not taken back');
+    $this->until(
+        fn (): bool => ! str_contains($this->text('[data-flask="1"] table'), 'burnt out'),
+        'the step was not taken back',
+    );
     $this->tap('burnt out');
     $this->sees('Before the torch is lit');
     $this->tap('poured');

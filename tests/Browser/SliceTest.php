@@ -35,7 +35,10 @@ it('takes a whole job from a finger to a casting, as a person does', function ()
     $this->station($job, 'wax');
     $this->figure('wax.dimensions/bore', '17.38');
     foreach (['balance' => '0.46', 'caliper' => '17.38'] as $device => $value) {
-        Device::query()->updateOrCreate(['name' => $device], ['state' => ['from' => 0, 'to' => (float) $value, 'since' => microtime(true) - 60, 'zero' => 0]]);
+        Device::query()->updateOrCreate(
+            ['name' => $device],
+            ['state' => ['from' => 0, 'to' => (float) $value, 'since' => microtime(true) - 60, 'zero' => 0]],
+        );
     }
     $this->press('Take wax mass from the balance');
     $this->press('Take bore from the caliper');
@@ -59,8 +62,10 @@ it('takes a whole job from a finger to a casting, as a person does', function ()
     $this->choose('castings.0.verdict', 'good');
     $this->saved();
     $job->refresh();
-    expect($job->held()->list('attempts')[0]['wax_mass']['value'])->toEqualWithDelta(0.46, 0.011)->and($job->title)->toBe('ebb-tide band')
-        ->and(array_keys($job->held()->map('stations')))->toEqualCanonicalizing(['brief', 'form', 'wax', 'tree', 'burnout']);
+    expect($job->held()->list('attempts')[0]['wax_mass']['value'])
+        ->toEqualWithDelta(0.46, 0.011)->and($job->title)->toBe('ebb-tide band')
+        ->and(array_keys($job->held()->map('stations')))
+        ->toEqualCanonicalizing(['brief', 'form', 'wax', 'tree', 'burnout']);
 });
 
 it('shows the working of a figure one tap away', function (): void {
@@ -77,7 +82,9 @@ it('says what is wrong beside the figure, loses nothing, and saves the rest', fu
     $this->type('form.thickness_top', '2 ells');
     $this->reads('main', 'The unit “ells” is not known here');
     $this->type('form.width_base', '3');
-    $this->until(fn (): bool => $job->refresh()->held()->decision('form.width_base') === 3, 'the good figure was not saved');
+    $this->until(
+        fn (): bool => $job->refresh()->held()->decision('form.width_base') === 3, 'the good figure was not saved',
+    );
     expect($job->held()->decision('form.thickness_top'))->toEqual(2);
     $this->reads('button[data-path="form.thickness_top"]', '2 ells');
 });
@@ -95,7 +102,10 @@ it('turns units at a tap, and takes what is typed in the units at hand', functio
 it('asks about what another tablet changed meanwhile, and keeps both words until told', function (): void {
     $job = Job::factory()->ring()->create();
     $this->station($job, 'form');
-    $this->browser->executeScript('const send = window.fetch; window.fetch = (path, init) => String(path).includes("/changes") && !window.free ? new Promise((done) => setInterval(() => window.free && done(send(path, init)), 50)) : send(path, init)');
+    $this->browser->executeScript(
+        'const send = window.fetch; window.fetch = (path, init) => String(path).includes("/changes") && !window.free '
+            .'? new Promise((done) => setInterval(() => window.free && done(send(path, init)), 50)) : send(path, init)',
+    );
     $this->type('form.width_top', '6');
     $other = BrowserCase::open();
     try {
@@ -109,7 +119,9 @@ it('asks about what another tablet changed meanwhile, and keeps both words until
         $this->sees('Changed on another screen');
         expect($job->refresh()->held()->decision('form.width_top'))->toEqual(7);
         $this->tap('Keep mine');
-        $this->until(fn (): bool => $job->refresh()->held()->decision('form.width_top') == 6, 'the kept word was not saved');
+        $this->until(
+            fn (): bool => $job->refresh()->held()->decision('form.width_top') == 6, 'the kept word was not saved',
+        );
     } finally {
         $other->quit();
     }
@@ -120,10 +132,19 @@ it('keeps what is typed when the line is down, over a reload, and sends it when 
     $this->station($job, 'form');
     $this->browser->executeScript('window.fetch = () => Promise.reject(new TypeError("down"))');
     $this->type('form.width_top', '6.5');
-    $this->until(fn (): bool => str_contains((string) $this->browser->executeScript("return localStorage.getItem('hot-sprue.job.{$job->number}.1')"), '6.5'), 'the browser did not keep it');
+    $this->until(
+        fn (): bool => str_contains(
+            (string) $this->browser->executeScript("return localStorage.getItem('hot-sprue.job.{$job->number}.1')"),
+            '6.5',
+        ),
+        'the browser did not keep it',
+    );
     expect($job->refresh()->held()->decision('form.width_top'))->toEqual(5);
     $this->station($job, 'form');
-    $this->until(fn (): bool => $job->refresh()->held()->decision('form.width_top') == 6.5, 'it was not sent when the line was back');
+    $this->until(
+        fn (): bool => $job->refresh()->held()->decision('form.width_top') == 6.5,
+        'it was not sent when the line was back',
+    );
 });
 
 it('goes everywhere by keyboard', function (): void {
@@ -150,7 +171,10 @@ it('goes everywhere by keyboard', function (): void {
     expect($job->refresh()->held()->decision('form.thickness_top'))->toEqual(2.5);
     $this->keys('u');
     $this->until(fn (): bool => $job->refresh()->held()->decision('form.thickness_top') == 2, 'u did not undo');
-    foreach (['t' => 'Next on the bench', 'j' => 'harbour-light signet', 's' => 'Band: volume and mass', 'o' => 'thinnest sprue'] as $key => $words) {
+    foreach ([
+        't' => 'Next on the bench', 'j' => 'harbour-light signet', 's' => 'Band: volume and mass',
+        'o' => 'thinnest sprue',
+    ] as $key => $words) {
         $this->browser->executeScript('document.activeElement.blur()');
         $this->keys($key);
         $this->sees($words);
@@ -183,9 +207,13 @@ it('sets a figure of the workshop, and puts it back with one tap', function (): 
     $this->visit('/shop');
     $this->type('sprue.least', '2.2');
     $this->tap('Keep this figure');
-    $this->until(fn (): bool => (App\Models\Workshop::the()->typed['sprue.least'] ?? null) === '2.2', 'the figure was not kept');
+    $this->until(
+        fn (): bool => (App\Models\Workshop::the()->typed['sprue.least'] ?? null) === '2.2', 'the figure was not kept',
+    );
     $this->tap('back to the usual 2.00 mm');
-    $this->until(fn (): bool => ! isset(App\Models\Workshop::the()->typed['sprue.least']), 'the figure was not put back');
+    $this->until(
+        fn (): bool => ! isset(App\Models\Workshop::the()->typed['sprue.least']), 'the figure was not put back',
+    );
 });
 
 it('prints the template at life size on A4, with a bar of 50 mm', function (): void {
@@ -204,7 +232,9 @@ it('prints every sheet of a job on clean paper', function (string $what, string 
     exec('pdftotext -layout '.escapeshellarg($file).' - 2>/dev/null', $text);
     expect(implode("\n", $text))->toContain($words)->not->toContain('at the bench');
     unlink($file);
-})->with([['card', 'plain band'], ['kiln', 'Switch on'], ['casting', 'charge to melt'], ['handover', 'How to care for it']]);
+})->with(
+    [['card', 'plain band'], ['kiln', 'Switch on'], ['casting', 'charge to melt'], ['handover', 'How to care for it']],
+);
 
 /** Signs a station off and waits until it is. */
 function signed(BrowserCase $case, string $words): void
@@ -239,7 +269,9 @@ it('takes in a job file, and says what of another it could not take', function (
     $job = Job::factory()->ring()->create();
     $file = json_decode(app(App\Files\JobFile::class)->json($job->fresh(['client', 'rulebook'])), true);
     $this->visit('/jobs');
-    $this->find('[data-testid="import"]')->sendKeys(handed('later.json', (string) json_encode([...$file, 'version' => 99])));
+    $this->find('[data-testid="import"]')->sendKeys(
+        handed('later.json', (string) json_encode([...$file, 'version' => 99])),
+    );
     $this->sees('Nothing was taken in');
     $this->sees('version 99');
     $count = Job::query()->count();

@@ -23,7 +23,10 @@ it('Form: a thicker top on the drawing weighs more, and its handle can be pulled
     $before = (float) $this->text('[data-figure="form.band/ring_volume_mm3"]');
     $this->type('form.thickness_top', '3 mm', '[data-view="form.band/ring"]');
     $this->reads('[data-view="form.band/ring"] [data-path="form.thickness_top"]', '3.00');
-    $this->until(fn (): bool => (float) $this->text('[data-figure="form.band/ring_volume_mm3"]') > $before, 'the volume did not follow');
+    $this->until(
+        fn (): bool => (float) $this->text('[data-figure="form.band/ring_volume_mm3"]') > $before,
+        'the volume did not follow',
+    );
     $this->saved();
     $this->pull('[data-pull="thickness_top"]', 0, -20);
     $this->saved();
@@ -45,7 +48,9 @@ it('Tree: three sprues on the drawing take more wax and another stem', function 
     $stem = $this->text('[data-result="sprue.size/stem_diameter"]');
     $this->type('tree.count', '3', '[data-view="sprue.size/tree"]');
     $this->figure('sprue.size/count', '3');
-    $this->until(fn (): bool => $this->text('[data-result="sprue.size/stem_diameter"]') !== $stem, 'the stem did not follow');
+    $this->until(
+        fn (): bool => $this->text('[data-result="sprue.size/stem_diameter"]') !== $stem, 'the stem did not follow',
+    );
 });
 
 it('Burnout: another hour on the curve moves the switch-on', function (): void {
@@ -53,7 +58,8 @@ it('Burnout: another hour on the curve moves the switch-on', function (): void {
     $this->station($job, 'burnout');
     $this->figure('burnout.programme/start_at', 'Tue 1 Dec 07:59');
     $this->browser->executeScript(<<<'JS'
-        const input = document.querySelector('[data-view="burnout.programme/kiln"] [data-path="burnout.ready_at"] input');
+        const box = '[data-view="burnout.programme/kiln"] [data-path="burnout.ready_at"]';
+        const input = document.querySelector(`${box} input`);
         Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, '2037-12-02T10:00');
         input.dispatchEvent(new Event('input', { bubbles: true }));
         JS);
@@ -72,29 +78,49 @@ it('Pour: too little new metal on the bar is a stop, and the remedy clears it', 
     $this->reads('[data-result="metal.charge/new_share"]', '50');
 });
 
-it('Burnout: 1000 °F is one figure on drawing, strip, card and sheet, and comes back as it was typed', function (): void {
-    $job = Job::factory()->ring()->create();
-    $this->station($job, 'burnout');
-    $this->type('burnout.pour_temperature', '1000 F');
-    $this->figure('burnout.programme/flask_temperature', '537.8');
-    $this->saved();
-    $this->click('button[data-path="burnout.pour_temperature"]');
-    $this->until(fn (): bool => $this->browser->executeScript('return document.activeElement.value') === '1000 F', 'it does not come back as it was typed');
-    $this->keys(WebDriverKeys::ESCAPE);
-    $this->until(fn (): bool => str_contains((string) $this->browser->executeScript("return document.querySelector('[data-view=\"burnout.programme/kiln\"]').textContent"), '537.8'), 'the drawing says another figure');
-    foreach (['kiln', 'casting'] as $sheet) {
-        $file = $this->printed("/print/{$job->number}/{$sheet}");
-        exec('pdftotext -layout '.escapeshellarg($file).' - 2>/dev/null', $text);
-        expect(implode("\n", $text))->toContain('537.8')->not->toContain('538 ');
-        unlink($file);
-        $text = [];
-    }
-    // Turned to °F it is the round figure again, the axis of the drawing with it.
-    $this->station($job, 'burnout');
-    $this->click('[aria-label^="in °C; tap"]');
-    $this->figure('burnout.programme/flask_temperature', '1000');
-    $this->until(fn (): bool => str_contains((string) $this->browser->executeScript("return document.querySelector('[data-view=\"burnout.programme/kiln\"]').textContent"), '1349.6'), 'the axis did not turn');
-});
+it('Burnout: 1000 °F is one figure on drawing, strip, card and sheet, and comes back as it '
+    .'was typed', function (): void {
+        $job = Job::factory()->ring()->create();
+        $this->station($job, 'burnout');
+        $this->type('burnout.pour_temperature', '1000 F');
+        $this->figure('burnout.programme/flask_temperature', '537.8');
+        $this->saved();
+        $this->click('button[data-path="burnout.pour_temperature"]');
+        $this->until(
+            fn (): bool => $this->browser->executeScript('return document.activeElement.value') === '1000 F',
+            'it does not come back as it was typed',
+        );
+        $this->keys(WebDriverKeys::ESCAPE);
+        $this->until(
+            fn (): bool => str_contains(
+                (string) $this->browser->executeScript(
+                    "return document.querySelector('[data-view=\"burnout.programme/kiln\"]').textContent",
+                ),
+                '537.8',
+            ),
+            'the drawing says another figure',
+        );
+        foreach (['kiln', 'casting'] as $sheet) {
+            $file = $this->printed("/print/{$job->number}/{$sheet}");
+            exec('pdftotext -layout '.escapeshellarg($file).' - 2>/dev/null', $text);
+            expect(implode("\n", $text))->toContain('537.8')->not->toContain('538 ');
+            unlink($file);
+            $text = [];
+        }
+        // Turned to °F it is the round figure again, the axis of the drawing with it.
+        $this->station($job, 'burnout');
+        $this->click('[aria-label^="in °C; tap"]');
+        $this->figure('burnout.programme/flask_temperature', '1000');
+        $this->until(
+            fn (): bool => str_contains(
+                (string) $this->browser->executeScript(
+                    "return document.querySelector('[data-view=\"burnout.programme/kiln\"]').textContent",
+                ),
+                '1349.6',
+            ),
+            'the axis did not turn',
+        );
+    });
 
 it('Stones: claws that stand where a halo lies stop it, and the edge gap offered clears them', function (): void {
     $job = Job::factory()->ring()->create();
@@ -127,7 +153,10 @@ it('Wax: a head cast in one piece takes a wider slice, and one that is soldered 
     $this->figure('blank.choose/slice', '10.54');
     $this->station($job, 'stones');
     $this->choose('stones.head_soldered', 'true');
-    $this->until(fn (): bool => $job->refresh()->held()->decision('stones.head_soldered') === true, 'the head was not said to be soldered');
+    $this->until(
+        fn (): bool => $job->refresh()->held()->decision('stones.head_soldered') === true,
+        'the head was not said to be soldered',
+    );
     $this->station($job, 'wax');
     $this->figure('blank.choose/slice', '6.28');
 });

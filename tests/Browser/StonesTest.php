@@ -10,8 +10,10 @@ use Tests\Support\Paper;
 function lantern(): Job
 {
     return Job::factory()->holding([
-        'brief.title' => 'lantern ring', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925', 'form.width_top' => '4', 'form.thickness_top' => '2.2',
-        'stones.0.species' => 'garnet', 'stones.0.shape' => 'oval', 'stones.0.width' => '6', 'stones.0.length' => '8', 'stones.0.depth' => '3.8', 'stones.setting' => 'bezel',
+        'brief.title' => 'lantern ring', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925',
+        'form.width_top' => '4', 'form.thickness_top' => '2.2',
+        'stones.0.species' => 'garnet', 'stones.0.shape' => 'oval', 'stones.0.width' => '6', 'stones.0.length' => '8',
+        'stones.0.depth' => '3.8', 'stones.setting' => 'bezel',
     ])->create();
 }
 
@@ -26,7 +28,10 @@ it('Stones: a thicker wall on the drawing takes a longer strip and a heavier rin
     $this->saved();
     expect(reckonedMass($job->refresh()))->toBeGreaterThan($mass);
     $this->pull('[data-pull="width"]', -20, 0);
-    $this->until(fn (): bool => $job->refresh()->held()->list('stones')[0]['width']['value'] < 6, 'the stone’s width did not follow the pull');
+    $this->until(
+        fn (): bool => $job->refresh()->held()->list('stones')[0]['width']['value'] < 6,
+        'the stone’s width did not follow the pull',
+    );
 });
 
 function reckonedMass(Job $job): float
@@ -70,20 +75,29 @@ it('scribes a grid line by line, keeps two attempts and checks their symmetry by
     $this->tap('carve again');
     $this->type($this->inRow('attempts', 'wax_mass'), '0.8');
     $this->find('[aria-label="what is measured"]')->sendKeys('shoulder height');
-    Device::query()->updateOrCreate(['name' => 'caliper'], ['state' => ['from' => 0, 'to' => 3.4, 'since' => microtime(true) - 60, 'zero' => 0]]);
+    Device::query()->updateOrCreate(
+        ['name' => 'caliper'], ['state' => ['from' => 0, 'to' => 3.4, 'since' => microtime(true) - 60, 'zero' => 0]],
+    );
     $this->click('[data-testid="pairs"] [aria-label="on the left, mm"] + button');
-    $this->until(fn (): bool => $this->find('[aria-label="on the left, mm"]')->getAttribute('value') === '3.4', 'the caliper was not taken');
+    $this->until(
+        fn (): bool => $this->find('[aria-label="on the left, mm"]')->getAttribute('value') === '3.4',
+        'the caliper was not taken',
+    );
     $this->find('[aria-label="on the right, mm"]')->sendKeys('3.1');
     $this->tap('Add this pair');
     $this->reads('[aria-label="Differences"]', 'take the left down by 0.30 mm');
     $this->choose($this->inRow('attempts', 'verdict'), 'passed');
     $this->saved();
     $attempts = $job->refresh()->held()->list('attempts');
-    expect($attempts)->toHaveCount(2)->and($attempts[0]['wax_mass']['value'])->toEqual(0.9)->and($attempts[1]['pairs']['value'][0]['left'])->toEqual(3.4);
+    expect($attempts)
+        ->toHaveCount(2)->and($attempts[0]['wax_mass']['value'])->toEqual(0.9)
+        ->and($attempts[1]['pairs']['value'][0]['left'])->toEqual(3.4);
     // The passed one feeds the Tree and the Pour.
     $this->station($job, 'pour');
     $this->click('[data-figure="metal.charge/charge_mass"]');
-    expect(HotSprue\Job\JobAnswers::of($job->held(), $job->settings())->input('metal.charge')->num('wax_mass'))->toEqual(0.8);
+    expect(
+        HotSprue\Job\JobAnswers::of($job->held(), $job->settings())->input('metal.charge')->num('wax_mass'),
+    )->toEqual(0.8);
 });
 
 it('sends a link that the client answers in another browser, and that ends when withdrawn', function (): void {

@@ -9,7 +9,8 @@ use App\Models\Movement;
 use Illuminate\Support\Facades\DB;
 use Tests\BrowserCase;
 
-// Whole commissions, from Brief to Hand over: every gram through the account to nought, every millimetre from finger to ring.
+// Whole commissions, from Brief to Hand over: every gram through the account to nought, every millimetre from finger to
+// ring.
 
 /** A lot of its own for a walk, so that no other test's metal is in the sum. */
 function bought(string $name, string $alloy, int $milligrams, ?Client $owner = null): Lot
@@ -17,19 +18,36 @@ function bought(string $name, string $alloy, int $milligrams, ?Client $owner = n
     $fineness = ['sterling-925' => 0.925, '14k-yellow' => 0.585, '18k-yellow' => 0.75, 'silver-hard' => 0.75][$alloy];
 
     return Lot::query()->findOrFail((new App\Account\AccountKeeper)->receive(
-        ['name' => $name, 'kind' => 'stock', 'alloy' => $alloy, 'fineness' => $fineness, 'client_id' => $owner?->id, 'origin' => 'a walk'], $milligrams, 'a walk', null,
+        [
+            'name' => $name, 'kind' => 'stock', 'alloy' => $alloy, 'fineness' => $fineness, 'client_id' => $owner?->id,
+            'origin' => 'a walk',
+        ],
+        $milligrams, 'a walk', null,
     )->postings[0]->lot_id);
 }
 
 /** What went out, was lost, and stands of all metal that ever came in by these lots, mg: it is what came in. */
 function accounted(Job $job, Lot ...$bought): int
 {
-    $came = array_sum(array_map(static fn (Lot $lot): int => (int) DB::table('postings')->join('movements', 'movements.id', '=', 'movement_id')->where('lot_id', $lot->id)->where('kind', 'receive')->sum('milligrams'), $bought));
+    $came = array_sum(
+        array_map(
+            static fn (Lot $lot): int => (int) DB::table('postings')
+                ->join('movements', 'movements.id', '=', 'movement_id')->where('lot_id', $lot->id)
+                ->where('kind', 'receive')->sum('milligrams'),
+            $bought,
+        ),
+    );
     $movements = DB::table('movements')->where('job_id', $job->id)->pluck('id');
-    $allowed = (int) DB::table('postings')->join('movements', 'movements.id', '=', 'movement_id')->whereIn('movement_id', $movements)->where('kind', 'receive')->sum('milligrams');
-    $lots = DB::table('postings')->whereIn('movement_id', $movements)->pluck('lot_id')->merge(array_map(static fn (Lot $lot): int => $lot->id, $bought))->unique();
+    $allowed = (int) DB::table('postings')
+        ->join('movements', 'movements.id', '=', 'movement_id')->whereIn('movement_id', $movements)
+        ->where('kind', 'receive')->sum('milligrams');
+    $lots = DB::table('postings')
+        ->whereIn('movement_id', $movements)->pluck('lot_id')
+        ->merge(array_map(static fn (Lot $lot): int => $lot->id, $bought))->unique();
     $stands = (int) Lot::query()->whereKey($lots)->sum('mass_mg');
-    $gone = -(int) DB::table('postings')->join('movements', 'movements.id', '=', 'movement_id')->whereIn('lot_id', $lots)->whereIn('kind', ['deliver', 'return'])->sum('milligrams');
+    $gone = -(int) DB::table('postings')
+        ->join('movements', 'movements.id', '=', 'movement_id')->whereIn('lot_id', $lots)
+        ->whereIn('kind', ['deliver', 'return'])->sum('milligrams');
     $lost = (int) DB::table('movements')->whereIn('id', $movements)->sum('loss_mg');
 
     return $came + $allowed - $stands - $gone - $lost;
@@ -39,7 +57,10 @@ function signsOff(BrowserCase $walk, Job $job, string $station): void
 {
     $walk->saved();
     $walk->click('[data-testid="next"]');
-    $walk->until(fn (): bool => ($job->refresh()->held()->map('stations')[$station]['state'] ?? '') === 'signed', "{$station} was not signed");
+    $walk->until(
+        fn (): bool => ($job->refresh()->held()->map('stations')[$station]['state'] ?? '') === 'signed',
+        "{$station} was not signed",
+    );
 }
 
 function looksAndLeaves(BrowserCase $walk, Job $job): void
@@ -54,7 +75,9 @@ function looksAndLeaves(BrowserCase $walk, Job $job): void
 it('walks a cast ring: 4.40 g drawn, charged, trimmed, finished and out, to the milligram', function (): void {
     $client = Client::query()->firstOrCreate(['name' => 'Thessaly Brook']);
     $grain = bought('walk grain', 'sterling-925', 40_000);
-    $job = Job::factory()->holding(['brief.title' => 'walked, cast', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925'])->create(['client_id' => $client->id]);
+    $job = Job::factory()
+        ->holding(['brief.title' => 'walked, cast', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925'])
+        ->create(['client_id' => $client->id]);
     $this->station($job, 'brief');
     $this->figure('size.convert/inner_diameter', '17.32');
     signsOff($this, $job, 'brief');
@@ -119,86 +142,109 @@ it('walks a cast ring: 4.40 g drawn, charged, trimmed, finished and out, to the 
         ->and((int) Movement::query()->where('job_id', $job->id)->sum('loss_mg'))->toBe(40 + 20 + 550);
 });
 
-it('walks a ring made by hand of the client’s own gold: what is over is hers, and stops Hand over until it is said', function (): void {
-    $client = Client::query()->firstOrCreate(['name' => 'Isolde Farrant-Low']);
-    $hers = bought('her grandmother’s bar', '18k-yellow', 9_000, $client);
-    $job = Job::factory()->holding(['brief.title' => 'walked, by hand', 'brief.kind' => 'fabricated', 'brief.finger' => 'US 7', 'brief.alloy' => '18k-yellow', 'form.profile' => 'flat', 'form.width_top' => '3', 'form.thickness_top' => '1.8'])->create(['client_id' => $client->id]);
-    $this->station($job, 'form');
-    // π × (17.3196 + 1.8) mm of strip.
-    $this->figure('strip.length/length', '60.07');
-    $this->find("[data-testid=\"job-metal\"] [aria-label=\"taken from which lot\"] option[value=\"{$hers->id}\"]")->click();
-    $this->find('[data-testid="job-metal"] [aria-label="mass taken"]')->sendKeys('5.3');
-    $this->tap('Take it from the account');
-    $this->reads('[data-testid="job-metal"]', '5.300 g 18k yellow in it');
-    signsOff($this, $job, 'form');
-    $this->station($job, 'join');
-    $this->tap('Take the parts from the job');
-    $this->reads('[data-heat="1"]', '815 °C');
-    $this->find('[data-testid="job-metal"] [aria-label="heat"]')->sendKeys('heat 1');
-    $this->find('[data-testid="job-metal"] [aria-label="solder used"]')->sendKeys('0.04');
-    $this->tap('Note it as an allowance');
-    $this->reads('[data-testid="job-metal"]', '5.340 g');
-    $this->find('[data-testid="job-metal"] [aria-label="mass given back"]')->sendKeys('0.2');
-    $this->find('[data-testid="job-metal"] [aria-label="dust lost"]')->sendKeys('0.01');
-    $this->find("[data-testid=\"job-metal\"] [aria-label=\"given back to\"] option[value=\"{$hers->id}\"]")->click();
-    $this->tap('Give it back');
-    $this->reads('[data-testid="job-metal"]', '5.130 g');
-    $this->choose('joints.0.outcome', 'flowed');
-    signsOff($this, $job, 'join');
-    $this->station($job, 'handover');
-    $this->type('handover.piece_mass', '5.02');
-    $this->type('handover.size_measured', 'US 7');
-    looksAndLeaves($this, $job);
-    $this->find('[data-finding="client-metal-left"]');
-    // 9.000 − 5.300 + 0.200
-    $this->reads('[data-testid="client-left"]', '3.900 g');
-    $this->tap('Given back');
-    $this->gone('[data-finding="client-metal-left"]');
-    $this->tap('Take its metal out of the account');
-    $this->sees('5.020 g delivered, 0.110 g written off');
-    signsOff($this, $job, 'handover');
-    $this->tap('Handed over: close the job');
-    $this->until(fn (): bool => $job->refresh()->state === 'delivered', 'it was not handed over');
-    expect(accounted($job, $hers))->toBe(0)->and((int) Lot::query()->where('client_id', $client->id)->sum('mass_mg'))->toBe(0);
-});
+it('walks a ring made by hand of the client’s own gold: what is over is hers, and stops Hand over until '
+    .'it is said', function (): void {
+        $client = Client::query()->firstOrCreate(['name' => 'Isolde Farrant-Low']);
+        $hers = bought('her grandmother’s bar', '18k-yellow', 9_000, $client);
+        $job = Job::factory()
+            ->holding(
+                [
+                    'brief.title' => 'walked, by hand', 'brief.kind' => 'fabricated', 'brief.finger' => 'US 7',
+                    'brief.alloy' => '18k-yellow', 'form.profile' => 'flat', 'form.width_top' => '3',
+                    'form.thickness_top' => '1.8',
+                ],
+            )
+            ->create(['client_id' => $client->id]);
+        $this->station($job, 'form');
+        // π × (17.3196 + 1.8) mm of strip.
+        $this->figure('strip.length/length', '60.07');
+        $this->find(
+            "[data-testid=\"job-metal\"] [aria-label=\"taken from which lot\"] option[value=\"{$hers->id}\"]",
+        )->click();
+        $this->find('[data-testid="job-metal"] [aria-label="mass taken"]')->sendKeys('5.3');
+        $this->tap('Take it from the account');
+        $this->reads('[data-testid="job-metal"]', '5.300 g 18k yellow in it');
+        signsOff($this, $job, 'form');
+        $this->station($job, 'join');
+        $this->tap('Take the parts from the job');
+        $this->reads('[data-heat="1"]', '815 °C');
+        $this->find('[data-testid="job-metal"] [aria-label="heat"]')->sendKeys('heat 1');
+        $this->find('[data-testid="job-metal"] [aria-label="solder used"]')->sendKeys('0.04');
+        $this->tap('Note it as an allowance');
+        $this->reads('[data-testid="job-metal"]', '5.340 g');
+        $this->find('[data-testid="job-metal"] [aria-label="mass given back"]')->sendKeys('0.2');
+        $this->find('[data-testid="job-metal"] [aria-label="dust lost"]')->sendKeys('0.01');
+        $this->find('[data-testid="job-metal"] [aria-label="given back to"] '."option[value=\"{$hers->id}\"]")->click();
+        $this->tap('Give it back');
+        $this->reads('[data-testid="job-metal"]', '5.130 g');
+        $this->choose('joints.0.outcome', 'flowed');
+        signsOff($this, $job, 'join');
+        $this->station($job, 'handover');
+        $this->type('handover.piece_mass', '5.02');
+        $this->type('handover.size_measured', 'US 7');
+        looksAndLeaves($this, $job);
+        $this->find('[data-finding="client-metal-left"]');
+        // 9.000 − 5.300 + 0.200
+        $this->reads('[data-testid="client-left"]', '3.900 g');
+        $this->tap('Given back');
+        $this->gone('[data-finding="client-metal-left"]');
+        $this->tap('Take its metal out of the account');
+        $this->sees('5.020 g delivered, 0.110 g written off');
+        signsOff($this, $job, 'handover');
+        $this->tap('Handed over: close the job');
+        $this->until(fn (): bool => $job->refresh()->state === 'delivered', 'it was not handed over');
+        expect(accounted($job, $hers))
+            ->toBe(0)->and((int) Lot::query()->where('client_id', $client->id)->sum('mass_mg'))->toBe(0);
+    });
 
-it('walks a sizing: no flame before its stone is known, the metal booked once, the ring out to its size', function (): void {
-    $client = Client::query()->firstOrCreate(['name' => 'Mirabel Ozanne']);
-    $grain = bought('walk gold', '18k-yellow', 20_000);
-    $job = Job::factory()->holding(['brief.title' => 'walked, sized', 'brief.kind' => 'sizing', 'brief.alloy' => '18k-yellow', 'brief.finger' => '57 mm round', 'sizing.from' => '53 mm round', 'sizing.width' => '3', 'sizing.thickness' => '2', 'sizing.stones_in' => 'head', 'sizing.stones' => '1'])->create(['client_id' => $client->id]);
-    $this->station($job, 'sizing');
-    $this->find('[data-finding="stones-unknown"]');
-    $this->find('[data-finding="old-work-unasked"]');
-    $this->choose('sizing.old_solder', 'clean');
-    $this->choose('stones.0.species', 'diamond');
-    $this->gone('[data-finding="stones-unknown"]');
-    $this->find('[data-finding="heat-with-care"]');
-    // 4 mm longer round the inside, and 0.3 that the saw takes: 4.3 × 6 mm² of 15.5.
-    $this->figure('size.change/insert', '4.30');
-    $this->figure('size.change/metal_change', '0.40');
-    $this->saved();
-    $this->find("[data-testid=\"sizing-metal\"] [aria-label=\"from which lot\"] option[value=\"{$grain->id}\"]")->click();
-    $this->tap('Take it from the account');
-    $this->reads('[data-testid="sizing-booked"]', '0.400 g');
-    expect($grain->refresh()->mass_mg)->toBe(19_600);
-    $this->station($job, 'sizing');
-    $this->reads('[data-testid="sizing-booked"]', 'Booked in the metal account');
-    signsOff($this, $job, 'sizing');
-    $this->station($job, 'join');
-    $this->tap('Take the parts from the job');
-    $this->reads('[data-testid="stones-in-fire"]', 'in the fire');
-    $this->reads('[data-heat="1"]', '815 °C');
-    $this->saved();
-    $this->station($job, 'handover');
-    $this->type('handover.size_measured', '57 mm round');
-    // The ring is hers; what the workshop let into it is what leaves the account.
-    $this->type('handover.piece_mass', '5.6');
-    $this->figure('hand.over/size_off', '0.00');
-    looksAndLeaves($this, $job);
-    $this->tap('Take its metal out of the account');
-    $this->sees('0.400 g delivered, 0.000 g written off');
-    signsOff($this, $job, 'handover');
-    $this->tap('Handed over: close the job');
-    $this->until(fn (): bool => $job->refresh()->state === 'delivered', 'it was not handed over');
-    expect(accounted($job, $grain))->toBe(0);
-});
+it('walks a sizing: no flame before its stone is known, the metal booked once, the ring out '
+    .'to its size', function (): void {
+        $client = Client::query()->firstOrCreate(['name' => 'Mirabel Ozanne']);
+        $grain = bought('walk gold', '18k-yellow', 20_000);
+        $job = Job::factory()
+            ->holding(
+                [
+                    'brief.title' => 'walked, sized', 'brief.kind' => 'sizing', 'brief.alloy' => '18k-yellow',
+                    'brief.finger' => '57 mm round', 'sizing.from' => '53 mm round', 'sizing.width' => '3',
+                    'sizing.thickness' => '2', 'sizing.stones_in' => 'head', 'sizing.stones' => '1',
+                ],
+            )
+            ->create(['client_id' => $client->id]);
+        $this->station($job, 'sizing');
+        $this->find('[data-finding="stones-unknown"]');
+        $this->find('[data-finding="old-work-unasked"]');
+        $this->choose('sizing.old_solder', 'clean');
+        $this->choose('stones.0.species', 'diamond');
+        $this->gone('[data-finding="stones-unknown"]');
+        $this->find('[data-finding="heat-with-care"]');
+        // 4 mm longer round the inside, and 0.3 that the saw takes: 4.3 × 6 mm² of 15.5.
+        $this->figure('size.change/insert', '4.30');
+        $this->figure('size.change/metal_change', '0.40');
+        $this->saved();
+        $this->find(
+            "[data-testid=\"sizing-metal\"] [aria-label=\"from which lot\"] option[value=\"{$grain->id}\"]",
+        )->click();
+        $this->tap('Take it from the account');
+        $this->reads('[data-testid="sizing-booked"]', '0.400 g');
+        expect($grain->refresh()->mass_mg)->toBe(19_600);
+        $this->station($job, 'sizing');
+        $this->reads('[data-testid="sizing-booked"]', 'Booked in the metal account');
+        signsOff($this, $job, 'sizing');
+        $this->station($job, 'join');
+        $this->tap('Take the parts from the job');
+        $this->reads('[data-testid="stones-in-fire"]', 'in the fire');
+        $this->reads('[data-heat="1"]', '815 °C');
+        $this->saved();
+        $this->station($job, 'handover');
+        $this->type('handover.size_measured', '57 mm round');
+        // The ring is hers; what the workshop let into it is what leaves the account.
+        $this->type('handover.piece_mass', '5.6');
+        $this->figure('hand.over/size_off', '0.00');
+        looksAndLeaves($this, $job);
+        $this->tap('Take its metal out of the account');
+        $this->sees('0.400 g delivered, 0.000 g written off');
+        signsOff($this, $job, 'handover');
+        $this->tap('Handed over: close the job');
+        $this->until(fn (): bool => $job->refresh()->state === 'delivered', 'it was not handed over');
+        expect(accounted($job, $grain))->toBe(0);
+    });

@@ -15,10 +15,15 @@ use Random\Randomizer;
 /** @param array<int, int> $lots */
 function movement(MovementKind $kind, array $lots, int $loss = 0): Movement
 {
-    return Movement::of($kind, array_map(static fn (int $lot, int $mg): Posting => new Posting($lot, $mg), array_keys($lots), $lots), $loss);
+    return Movement::of(
+        $kind, array_map(static fn (int $lot, int $mg): Posting => new Posting($lot, $mg), array_keys($lots), $lots),
+        $loss,
+    );
 }
 
-it('balances to the milligram, or is no movement', function (MovementKind $kind, array $lots, int $loss, bool $balances): void {
+it('balances to the milligram, or is no movement', function (
+    MovementKind $kind, array $lots, int $loss, bool $balances,
+): void {
     $try = static fn (): Movement => movement($kind, $lots, $loss);
     $balances ? expect($try())->toBeInstanceOf(Movement::class) : expect($try)->toThrow(MetalRefused::class);
 })->with([
@@ -43,7 +48,10 @@ function sequence(int $seed, int $length): ?string
     $ledger = Ledger::of(array_map(static fn (int $id): Lot => new Lot($id, 'sterling-925', 0.925, 0), range(1, 8)));
     $outside = $lost = 0;
     $done = [];
-    $kinds = [MovementKind::Receive, MovementKind::Melt, MovementKind::Charge, MovementKind::Cut, MovementKind::Scrap, MovementKind::Sweeps, MovementKind::Deliver, MovementKind::Correct];
+    $kinds = [
+        MovementKind::Receive, MovementKind::Melt, MovementKind::Charge, MovementKind::Cut, MovementKind::Scrap,
+        MovementKind::Sweeps, MovementKind::Deliver, MovementKind::Correct,
+    ];
     for ($i = 0; $i < $length; $i++) {
         $kind = $kinds[$dice->getInt(0, count($kinds) - 1)];
         [$a, $b, $c] = $dice->pickArrayKeys(array_flip(range(1, 8)), 3);
@@ -54,7 +62,9 @@ function sequence(int $seed, int $length): ?string
             MovementKind::Receive, MovementKind::Sweeps => movement($kind, [$a => $mg]),
             MovementKind::Deliver => movement($kind, [$a => -$mg]),
             MovementKind::Correct => movement($kind, [$a => $dice->getInt(0, 1) === 0 ? $mg : -$mg]),
-            MovementKind::Melt => movement($kind, [$a => -$mg, $b => -2 * $mg, $c => 3 * $mg - min($loss, 3 * $mg - 1)], min($loss, 3 * $mg - 1)),
+            MovementKind::Melt => movement(
+                $kind, [$a => -$mg, $b => -2 * $mg, $c => 3 * $mg - min($loss, 3 * $mg - 1)], min($loss, 3 * $mg - 1),
+            ),
             default => movement($kind, [$a => -$mg - 100, $b => $mg, $c => 100 - min($loss, 99)], min($loss, 99)),
         };
         try {
@@ -70,7 +80,8 @@ function sequence(int $seed, int $length): ?string
         $sum = array_sum(array_map(static fn (Posting $p): int => $p->milligrams, $made->postings));
         $outside += $sum + $made->loss;
         $lost += $made->loss;
-        if ($ledger->total() !== $outside - $lost || min(array_map(static fn (Lot $lot): int => $lot->mass, $ledger->lots)) < 0) {
+        if ($ledger->total() !== $outside - $lost
+            || min(array_map(static fn (Lot $lot): int => $lot->mass, $ledger->lots)) < 0) {
             return "sequence {$seed} is off at movement {$i}";
         }
     }
@@ -78,19 +89,24 @@ function sequence(int $seed, int $length): ?string
     return null;
 }
 
-it('keeps every milligram through thousands of random sequences, reversals among them, and never goes under nought', function (int $first): void {
-    $off = [];
-    for ($seed = $first; $seed < $first + 1000; $seed++) {
-        $off[] = sequence($seed, 40);
-    }
-    $off[] = sequence($first, 2000);
-    expect(array_filter($off))->toBe([]);
-})->with([1, 10_001, 20_001]);
+it('keeps every milligram through thousands of random sequences, reversals among them, and never goes '
+    .'under nought', function (int $first): void {
+        $off = [];
+        for ($seed = $first; $seed < $first + 1000; $seed++) {
+            $off[] = sequence($seed, 40);
+        }
+        $off[] = sequence($first, 2000);
+        expect(array_filter($off))->toBe([]);
+    })->with([1, 10_001, 20_001]);
 
-it('lets a client’s metal into that client’s piece, or back, and nowhere else', function (MovementKind $kind, array $lots, bool $allowed): void {
+it('lets a client’s metal into that client’s piece, or back, and nowhere else', function (
+    MovementKind $kind, array $lots, bool $allowed,
+): void {
     $ledger = Ledger::of([
-        new Lot(1, '18k-yellow', 0.75, 10000, 7), new Lot(2, '18k-yellow', 0.75, 10000), new Lot(3, '18k-yellow', 0.75, 0, 7, 7), new Lot(4, '18k-yellow', 0.75, 0, 9, 9),
-        new Lot(5, '18k-yellow', 0.75, 0, 7), new Lot(6, '18k-yellow', 0.75, 0), new Lot(8, '14k-yellow', 0.585, 5000), new Lot(10, 'own-684', 0.684, 0),
+        new Lot(1, '18k-yellow', 0.75, 10000, 7), new Lot(2, '18k-yellow', 0.75, 10000),
+        new Lot(3, '18k-yellow', 0.75, 0, 7, 7), new Lot(4, '18k-yellow', 0.75, 0, 9, 9),
+        new Lot(5, '18k-yellow', 0.75, 0, 7), new Lot(6, '18k-yellow', 0.75, 0), new Lot(8, '14k-yellow', 0.585, 5000),
+        new Lot(10, 'own-684', 0.684, 0),
     ]);
     $try = static fn (): Ledger => $ledger->after(movement($kind, $lots));
     $allowed ? expect($try())->toBeInstanceOf(Ledger::class) : expect($try)->toThrow(MetalRefused::class);
@@ -111,9 +127,13 @@ it('lets a client’s metal into that client’s piece, or back, and nowhere els
     'more than there is' => [MovementKind::Deliver, [1 => -10001], false],
 ]);
 
-it('settles a finished piece: the first lots bear the loss, and no more leaves than is held', function (array $held, int $finished, array $lost, array $delivered): void {
+it('settles a finished piece: the first lots bear the loss, and no more leaves than is held', function (
+    array $held, int $finished, array $lost, array $delivered,
+): void {
     $settled = Settlement::of($held, $finished);
-    expect($settled->lost)->toBe($lost)->and($settled->delivered)->toBe($delivered)->and(array_sum($settled->lost) + array_sum($settled->delivered))->toBe(-array_sum($held));
+    expect($settled->lost)
+        ->toBe($lost)->and($settled->delivered)->toBe($delivered)
+        ->and(array_sum($settled->lost) + array_sum($settled->delivered))->toBe(-array_sum($held));
 })->with([
     'one lot, filed' => [[3 => 8600], 8100, [3 => -500], [3 => -8100]],
     'nothing lost' => [[3 => 8600], 8600, [], [3 => -8600]],

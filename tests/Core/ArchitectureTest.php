@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
-/** Folders of the core from the ground up: each uses only those before it. What lists the calculations stands over them. */
+/**
+ * Folders of the core from the ground up: each uses only those before it. What lists the calculations stands over them.
+ */
 const LAYERS = [
     'Measures', 'Fields', 'Stock', 'Workshop', 'Calculation',
-    'Form', 'Stones', 'Wax', 'Seats', 'Layout', 'Metal', 'Tree', 'Burnout', 'Pour', 'Solder', 'Strip', 'Setting', 'Finish',
+    'Form', 'Stones', 'Wax', 'Seats', 'Layout', 'Metal', 'Tree', 'Burnout', 'Pour', 'Solder', 'Strip', 'Setting',
+    'Finish',
     'Account', 'Kiln', 'Casting', 'Calculations', 'Samples', 'Drawing', 'Job',
 ];
 
@@ -52,7 +55,9 @@ function calls(string $folder, string ...$functions): array
     foreach (sources() as $path => $tokens) {
         foreach (str_starts_with($path, $folder) ? $tokens : [] as $at => $token) {
             $before = $tokens[$at - 1] ?? null;
-            if ($token->is(T_STRING) && in_array($token->text, $functions, true) && ($tokens[$at + 1] ?? null)?->text === '('
+            if ($token->is(T_STRING) && in_array(
+                $token->text, $functions, true,
+            ) && ($tokens[$at + 1] ?? null)?->text === '('
                 && $before?->is([T_OBJECT_OPERATOR, T_DOUBLE_COLON, T_NULLSAFE_OBJECT_OPERATOR]) !== true
                 && ($tokens[$at - 2] ?? null)?->is(T_FUNCTION) !== true) {
                 $found[$path][] = $token->text;
@@ -96,16 +101,48 @@ it('keeps framework and application out of the core', function (): void {
 });
 
 it('keeps clock, chance and I/O out of the core', function (): void {
-    expect(calls('core/', 'date', 'time', 'microtime', 'mt_rand', 'random_int', 'rand', 'file_get_contents', 'file_put_contents',
+    expect(calls('core/', 'date', 'time', 'microtime', 'mt_rand', 'random_int', 'rand', 'file_get_contents',
+        'file_put_contents',
         'fopen', 'curl_init', 'env', 'config', 'sleep'))->toBe([]);
 });
 
 it('leaves nothing in to look at', function (): void {
-    expect([...calls('core/', 'dd', 'dump', 'var_dump', 'print_r'), ...calls('app/', 'dd', 'dump', 'var_dump', 'print_r')])->toBe([]);
+    expect(
+        [...calls('core/', 'dd', 'dump', 'var_dump', 'print_r'), ...calls('app/', 'dd', 'dump', 'var_dump', 'print_r')],
+    )->toBe([]);
 });
 
 it('declares strict types in every file', function (): void {
     foreach (sources() as $path => $tokens) {
         expect($tokens[2]->is(T_DECLARE) || $tokens[1]->is(T_DECLARE))->toBeTrue($path);
     }
+});
+
+it('breaks its lines where the thought breaks, at 120 columns', function (): void {
+    $root = dirname(__DIR__, 2);
+    $long = [];
+    foreach (['core', 'app', 'bootstrap', 'config', 'database', 'routes', 'tests'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}")) as $file) {
+            if ($file->getExtension() !== 'php' || str_contains((string) $file, 'bootstrap/cache')) {
+                continue;
+            }
+            foreach (file((string) $file, FILE_IGNORE_NEW_LINES) ?: [] as $at => $line) {
+                mb_strlen($line) <= 120 ?: $long[] = substr((string) $file, strlen($root) + 1).':'.($at + 1);
+            }
+        }
+    }
+
+    expect($long)->toBe([]);
+});
+
+it('keeps a file to its subject, under 300 lines', function (): void {
+    // A list of every route is as long as there are routes; a document is one value with all that may be asked of it.
+    $lists = ['app/Contract/Operations.php', 'core/Job/Document.php'];
+    $long = array_filter(array_keys(sources()), static function (string $path) use ($lists): bool {
+        $lines = substr_count(implode('', array_column(sources()[$path], 'text')), "\n");
+
+        return $lines > 300 && ! in_array($path, $lists, true);
+    });
+
+    expect(array_values($long))->toBe([]);
 });

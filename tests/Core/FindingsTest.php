@@ -11,7 +11,9 @@ dataset('findings', static function (): iterable {
     }
 });
 
-it('fires at its limit and keeps quiet just inside', function (string $sheet, string $code, array $fires, array $quiet): void {
+it('fires at its limit and keeps quiet just inside', function (
+    string $sheet, string $code, array $fires, array $quiet,
+): void {
     $finding = reckon($sheet, $fires)->finding($code);
     expect($finding)->not->toBeNull()
         ->and($finding?->message)->not->toBe('')->and($finding?->remedy)->not->toBe('')

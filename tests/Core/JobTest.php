@@ -31,7 +31,14 @@ use HotSprue\Workshop\WorkshopSettings;
 /** @param array<string, mixed> $typed */
 function document(array $typed): Document
 {
-    return Document::blank()->with(Document::understood(array_map(static fn (string $path, mixed $to): Change => new Change($path, null, $to), array_keys($typed), $typed), WorkshopSettings::shipped()));
+    return Document::blank()->with(
+        Document::understood(
+            array_map(
+                static fn (string $path, mixed $to): Change => new Change($path, null, $to), array_keys($typed), $typed,
+            ),
+            WorkshopSettings::shipped(),
+        ),
+    );
 }
 
 /** @param array<string, mixed> $typed */
@@ -40,7 +47,10 @@ function job(array $typed): JobAnswers
     return JobAnswers::of(document($typed), WorkshopSettings::shipped());
 }
 
-const RING = ['brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925', 'form.width_top' => '4 mm', 'form.thickness_top' => '2 mm'];
+const RING = [
+    'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925', 'form.width_top' => '4 mm',
+    'form.thickness_top' => '2 mm',
+];
 
 /** Everything that a source asks: itself, and what it is made of. @return list<Source> */
 function asked(Source $source): array
@@ -71,11 +81,17 @@ it('feeds every calculation only from what there is', function (): void {
                 $source instanceof Decision => expect(DecisionFields::all())->toHaveKey($source->path, message: $what),
                 $source instanceof Reading, $source instanceof Column => expect(ReadingFields::of($source->group))
                     ->toHaveKey($source->name, message: $what),
-                $source instanceof Collected => expect(array_diff($source->names, array_keys(ReadingFields::of($source->group))))
+                $source instanceof Collected => expect(
+                    array_diff($source->names, array_keys(ReadingFields::of($source->group))),
+                )
                     ->toBe([], $what),
-                $source instanceof NamesOfYes => expect(array_diff($source->paths, array_keys(DecisionFields::all())))->toBe([], $what),
+                $source instanceof NamesOfYes => expect(
+                    array_diff($source->paths, array_keys(DecisionFields::all())),
+                )->toBe([], $what),
                 $source instanceof Result => expect(InputBindings::all())->toHaveKey($source->use, message: $what)
-                    ->and(Calculations::describe(InputBindings::all()[$source->use]->calculation)->result($source->name))
+                    ->and(
+                        Calculations::describe(InputBindings::all()[$source->use]->calculation)->result($source->name),
+                    )
                     ->not->toBeNull("{$what} {$source->use} {$source->name}"),
                 default => null,
             };
@@ -87,7 +103,9 @@ it('goes in no circle: what a use rests on never rests on it', function (): void
     $restsOn = [];
     foreach (InputBindings::all() as $name => $use) {
         $results = array_filter(sourcesOf($use), static fn (Source $source): bool => $source instanceof Result);
-        $restsOn[$name] = array_values(array_unique(array_map(static fn (Source $source): string => $source->use, $results)));
+        $restsOn[$name] = array_values(
+            array_unique(array_map(static fn (Source $source): string => $source->use, $results)),
+        );
     }
     $settled = [];
     do {
@@ -108,11 +126,15 @@ it('reckons a use when it is asked for, with what it rests on and nothing else',
 
         return $answer;
     };
-    $typed = [...RING, 'brief.kind' => 'fabricated', 'parts.0.id' => 'shank', 'joints.0.id' => 'seam', 'joints.0.parts' => 'shank, shank'];
+    $typed = [
+        ...RING, 'brief.kind' => 'fabricated', 'parts.0.id' => 'shank', 'joints.0.id' => 'seam',
+        'joints.0.parts' => 'shank, shank',
+    ];
     $job = JobAnswers::of(document($typed), WorkshopSettings::shipped(), $count);
     // The search for a plan is what takes long: nothing at Form rests on it.
     expect($job->value('form.band', 'mass'))->toBeGreaterThan(0)->and($made)->toBe([]);
-    expect($job->value('join.plan', 'fires'))->toEqual(1)->and($job->value('join.plan', 'possible'))->toBe('yes')->and($made)->toBe(['join.plan']);
+    expect($job->value('join.plan', 'fires'))
+        ->toEqual(1)->and($job->value('join.plan', 'possible'))->toBe('yes')->and($made)->toBe(['join.plan']);
 });
 
 it('reckons one use for each row of a list', function (): void {
@@ -123,20 +145,28 @@ it('reckons one use for each row of a list', function (): void {
     $job = job([...$row(0, '6.5 mm', '3.9 mm'), ...$row(1, '3.2 mm', '1.9 mm')]);
     // Workbook 3, a round: 0.0018 × diameter² × depth × specific gravity of diamond 3.52.
     $carats = static fn (float $width, float $depth): float => 0.0018 * $width ** 2 * $depth * 3.52;
-    expect($job->value('stone.weight', 'carats'))->toEqualWithDelta($job->forRow('stones', '0')->value('stone.weight', 'carats'), 1e-12)
-        ->and($job->forRow('stones', '0')->value('stone.weight', 'carats') / $job->forRow('stones', '1')->value('stone.weight', 'carats'))
+    expect($job->value('stone.weight', 'carats'))->toEqualWithDelta(
+        $job->forRow('stones', '0')->value('stone.weight', 'carats'), 1e-12,
+    )
+        ->and(
+            $job->forRow('stones', '0')
+                ->value('stone.weight', 'carats') / $job->forRow('stones', '1')->value('stone.weight', 'carats'),
+        )
         ->toEqualWithDelta($carats(6.5, 3.9) / $carats(3.2, 1.9), 1e-9)
         ->and($job->forRow('stones', '1')->shownInputs('stone.weight')['width']['path'])->toBe('stones.1.width');
 });
 
 it('answers every use at one station, and shows only figures that there are', function (): void {
     $answered = array_merge(...array_map(static fn (Station $station): array => $station->uses(), Station::cases()));
-    expect($answered)->toBe(array_keys(InputBindings::all()))->and(count($answered))->toBe(count(array_unique($answered)));
+    expect($answered)
+        ->toBe(array_keys(InputBindings::all()))->and(count($answered))->toBe(count(array_unique($answered)));
     foreach (Station::cases() as $station) {
         expect($station->plan()->signOff())->not->toBe('')->and($station->label())->not->toBe('');
         foreach ($station->plan()->figures() as $figure) {
             $calculation = InputBindings::all()[$figure->use]->calculation;
-            expect(Calculations::describe($calculation)->result($figure->result))->not->toBeNull("{$station->value}: {$figure->use} {$figure->result}");
+            expect(
+                Calculations::describe($calculation)->result($figure->result),
+            )->not->toBeNull("{$station->value}: {$figure->use} {$figure->result}");
         }
     }
 });
@@ -149,7 +179,9 @@ it('calls a figure by one name, with no code in it', function (): void {
             $labels["{$described->name} {$figure->name}"] = $figure->label();
         }
     }
-    foreach ([...DecisionFields::all(), ...array_merge(...array_map(ReadingFields::of(...), ReadingFields::GROUPS))] as $field) {
+    foreach ([
+        ...DecisionFields::all(), ...array_merge(...array_map(ReadingFields::of(...), ReadingFields::GROUPS)),
+    ] as $field) {
         $labels[$field->name] = $field->label();
     }
     foreach ($labels as $of => $label) {
@@ -164,8 +196,19 @@ it('makes a decision of the input that it feeds, in the same quantity and the sa
         if ($input === null || in_array($path, $apart, true)) {
             continue;
         }
-        expect([$field->quantity, $field->least, $field->most, $field->zero, $field->choices, $field->choicesFrom, $field->meaning])
-            ->toBe([$input->quantity, $input->least, $input->most, $input->zero, $input->choices, $input->choicesFrom, $input->meaning], $path);
+        expect(
+            [
+                $field->quantity, $field->least, $field->most, $field->zero, $field->choices, $field->choicesFrom,
+                $field->meaning,
+            ],
+        )
+            ->toBe(
+                [
+                    $input->quantity, $input->least, $input->most, $input->zero, $input->choices, $input->choicesFrom,
+                    $input->meaning,
+                ],
+                $path,
+            );
     }
 });
 
@@ -182,23 +225,43 @@ it('holds no decision at a station’s name that leads nowhere', function (): vo
         }
     }
     // Said for people, or read where the job is led and its parts proposed.
-    $words = ['brief.title', 'brief.note', 'brief.due', 'brief.budget', 'brief.finger_base', 'brief.sizer_width', 'brief.finger_measured', 'brief.client_metal', 'brief.client_stones', 'wax.wrapped'];
+    $words = [
+        'brief.title', 'brief.note', 'brief.due', 'brief.budget', 'brief.finger_base', 'brief.sizer_width',
+        'brief.finger_measured', 'brief.client_metal', 'brief.client_stones', 'wax.wrapped',
+    ];
     expect(array_values(array_diff(array_keys(DecisionFields::all()), $fed, $words)))->toBe([]);
 });
 
 it('leads a job along its kind, in bench order', function (?string $kind, int $count, Station $second): void {
     $stations = Kind::of(document($kind === null ? [] : ['brief.kind' => $kind]))->stations();
-    $order = array_map(static fn (Station $station): int => (int) array_search($station, Station::cases(), true), $stations);
+    $order = array_map(
+        static fn (Station $station): int => (int) array_search($station, Station::cases(), true), $stations,
+    );
     $sorted = $order;
     sort($sorted);
-    expect($stations)->toHaveCount($count)->and($stations[0])->toBe(Station::Brief)->and($stations[1])->toBe($second)->and($stations[$count - 1])->toBe(Station::HandOver)->and($order)->toBe($sorted);
-})->with([[null, 11, Station::Form], ['cast', 11, Station::Form], ['fabricated', 7, Station::Form], ['sizing', 6, Station::Sizing]]);
+    expect($stations)
+        ->toHaveCount($count)->and($stations[0])->toBe(Station::Brief)->and($stations[1])->toBe($second)
+        ->and($stations[$count - 1])->toBe(Station::HandOver)->and($order)->toBe($sorted);
+})->with(
+    [
+        [null, 11, Station::Form], ['cast', 11, Station::Form], ['fabricated', 7, Station::Form],
+        ['sizing', 6, Station::Sizing],
+    ],
+);
 
 it('asks at a station for nothing that is said after it', function (string $path, Station $from): void {
     foreach (Station::cases() as $at => $station) {
-        expect($station->reaches($path))->toBe($at >= array_search($from, Station::cases(), true), "{$station->value} {$path}");
+        expect($station->reaches($path))->toBe(
+            $at >= array_search($from, Station::cases(), true), "{$station->value} {$path}",
+        );
     }
-})->with([['form.width_top', Station::Form], ['cuts.0.length', Station::Form], ['sizing.from', Station::Sizing], ['attempts.0.bore', Station::Wax], ['castings.0.bore', Station::Pour], ['joints.0.gap', Station::Join], ['parts.0.id', Station::Join], ['finish.grits', Station::Finish], ['handover.mark', Station::HandOver]]);
+})->with(
+    [
+        ['form.width_top', Station::Form], ['cuts.0.length', Station::Form], ['sizing.from', Station::Sizing],
+        ['attempts.0.bore', Station::Wax], ['castings.0.bore', Station::Pour], ['joints.0.gap', Station::Join],
+        ['parts.0.id', Station::Join], ['finish.grits', Station::Finish], ['handover.mark', Station::HandOver],
+    ],
+);
 
 it('reckons only what a job has chosen', function (array $typed, array $there, array $not): void {
     $job = job([...RING, ...$typed]);
@@ -210,53 +273,98 @@ it('reckons only what a job has chosen', function (array $typed, array $there, a
         expect($answers)->not->toHaveKey($use);
     }
 })->with([
-    'a cast band' => [[], ['form.band', 'wax.dimensions', 'finish.plan', 'care.advice'], ['strip.length', 'size.change', 'join.plan', 'set.sequence', 'tools.list', 'hand.over', 'inlay.fit']],
-    'made by hand' => [['brief.kind' => 'fabricated'], ['strip.length', 'anneal.bend'], ['size.change', 'anneal.passes', 'plate.cut']],
-    'made by hand, never cast' => [['brief.kind' => 'fabricated'], ['form.band'], ['wax.dimensions', 'sprue.size', 'investment.mix', 'metal.charge', 'pour.fill', 'burnout.core', 'cast.check']],
-    'of metal clay, never cast' => [['wax.process' => 'clay'], ['form.band', 'wax.dimensions'], ['blank.choose', 'layout.grid', 'sprue.size', 'flask.choose', 'investment.mix', 'burnout.programme', 'burnout.core', 'pour.fill', 'metal.charge']],
-    'a ring to be sized' => [['brief.kind' => 'sizing', 'sizing.from' => 'US 6', 'sizing.width' => '3', 'sizing.thickness' => '2'], ['size.change'], ['strip.length']],
-    'with a stone' => [['stones.0.species' => 'ruby', 'stones.0.shape' => 'round', 'stones.0.width' => '3', 'stones.setting' => 'claws'], ['set.sequence', 'tools.list', 'care.finish'], ['join.plan']],
+    'a cast band' => [
+        [], ['form.band', 'wax.dimensions', 'finish.plan', 'care.advice'],
+        ['strip.length', 'size.change', 'join.plan', 'set.sequence', 'tools.list', 'hand.over', 'inlay.fit'],
+    ],
+    'made by hand' => [
+        ['brief.kind' => 'fabricated'], ['strip.length', 'anneal.bend'], ['size.change', 'anneal.passes', 'plate.cut'],
+    ],
+    'made by hand, never cast' => [
+        ['brief.kind' => 'fabricated'], ['form.band'],
+        ['wax.dimensions', 'sprue.size', 'investment.mix', 'metal.charge', 'pour.fill', 'burnout.core', 'cast.check'],
+    ],
+    'of metal clay, never cast' => [
+        ['wax.process' => 'clay'], ['form.band', 'wax.dimensions'],
+        [
+            'blank.choose', 'layout.grid', 'sprue.size', 'flask.choose', 'investment.mix', 'burnout.programme',
+            'burnout.core', 'pour.fill', 'metal.charge',
+        ],
+    ],
+    'a ring to be sized' => [
+        ['brief.kind' => 'sizing', 'sizing.from' => 'US 6', 'sizing.width' => '3', 'sizing.thickness' => '2'],
+        ['size.change'], ['strip.length'],
+    ],
+    'with a stone' => [
+        [
+            'stones.0.species' => 'ruby', 'stones.0.shape' => 'round', 'stones.0.width' => '3',
+            'stones.setting' => 'claws',
+        ],
+        ['set.sequence', 'tools.list', 'care.finish'], ['join.plan'],
+    ],
     'parts without joints' => [['parts.0.id' => 'a'], [], ['join.plan']],
     'parts and joints' => [['parts.0.id' => 'a', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, a'], ['join.plan'], []],
     'weighed for the last time' => [['handover.piece_mass' => '5'], ['hand.over'], []],
 ]);
 
 it('takes the claws for the pushing order, until another count is said', function (): void {
-    $stone = ['stones.0.species' => 'ruby', 'stones.0.shape' => 'round', 'stones.0.width' => '5', 'stones.setting' => 'claws', 'stones.claws' => '6'];
-    expect(job([...RING, ...$stone])->value('set.sequence', 'steps'))->toEqual(6)->and(job([...RING, ...$stone, 'set.count' => '5'])->value('set.sequence', 'steps'))->toEqual(5)
+    $stone = [
+        'stones.0.species' => 'ruby', 'stones.0.shape' => 'round', 'stones.0.width' => '5', 'stones.setting' => 'claws',
+        'stones.claws' => '6',
+    ];
+    expect(job([...RING, ...$stone])->value('set.sequence', 'steps'))
+        ->toEqual(6)->and(job([...RING, ...$stone, 'set.count' => '5'])->value('set.sequence', 'steps'))->toEqual(5)
         ->and(job([...RING, ...$stone, 'stones.setting' => 'bezel'])->wants('set.sequence'))->toBe(['set.count']);
 });
 
 it('judges in the fire only the stones that are in it', function (): void {
-    $rows = [...RING, 'stones.0.species' => 'opal', 'stones.1.species' => 'diamond', 'stones.1.in_fire' => true, 'parts.0.id' => 'a', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, a'];
-    $codes = static fn (array $typed): array => array_map(static fn ($finding): string => $finding->code, job($typed)->answer('join.plan')->findings);
+    $rows = [
+        ...RING, 'stones.0.species' => 'opal', 'stones.1.species' => 'diamond', 'stones.1.in_fire' => true,
+        'parts.0.id' => 'a', 'joints.0.id' => 'x', 'joints.0.parts' => 'a, a',
+    ];
+    $codes = static fn (array $typed): array => array_map(
+        static fn ($finding): string => $finding->code, job($typed)->answer('join.plan')->findings,
+    );
     expect($codes($rows))->toContain('heat-with-care')->not->toContain('heat-harms-stone')
         ->and($codes([...$rows, 'stones.0.in_fire' => true]))->toContain('heat-harms-stone');
 });
 
 it('knows on every kind of job the stones that are set, and old work for old work', function (): void {
-    $joints = ['parts.0.id' => 'ring', 'parts.1.id' => 'insert', 'joints.0.id' => 'x', 'joints.0.parts' => 'ring, insert'];
-    $sizing = [...RING, ...$joints, 'brief.kind' => 'sizing', 'sizing.from' => 'US 6', 'sizing.width' => '3', 'sizing.thickness' => '2', 'sizing.stones' => '13', 'sizing.stones_in' => 'head'];
-    $codes = static fn (array $typed, string $use): array => array_map(static fn ($finding): string => $finding->code, job($typed)->answer($use)->findings);
+    $joints = [
+        'parts.0.id' => 'ring', 'parts.1.id' => 'insert', 'joints.0.id' => 'x', 'joints.0.parts' => 'ring, insert',
+    ];
+    $sizing = [
+        ...RING, ...$joints, 'brief.kind' => 'sizing', 'sizing.from' => 'US 6', 'sizing.width' => '3',
+        'sizing.thickness' => '2', 'sizing.stones' => '13', 'sizing.stones_in' => 'head',
+    ];
+    $codes = static fn (array $typed, string $use): array => array_map(
+        static fn ($finding): string => $finding->code, job($typed)->answer($use)->findings,
+    );
     expect($codes($sizing, 'join.plan'))->toContain('stones-unknown')->toContain('old-work-unasked')
         ->and($codes($sizing, 'size.change'))->toContain('stones-unknown');
     $known = [...$sizing, 'stones.0.species' => 'sapphire', 'stones.0.count' => '13', 'sizing.old_solder' => 'clean'];
-    expect($codes($known, 'join.plan'))->toContain('boron-on-corundum')->not->toContain('stones-unknown')->not->toContain('old-work-unasked')
+    expect($codes($known, 'join.plan'))
+        ->toContain('boron-on-corundum')->not->toContain('stones-unknown')->not->toContain('old-work-unasked')
         ->and(job($known)->answer('join.plan')->value('heats')[0]['coat'])->toContain('none with boron')
         // It is old work, whatever is ticked.
         ->and($codes([...$sizing, 'join.old_work' => false], 'join.plan'))->toContain('old-work-unasked');
 });
 
 it('says nickel where the metal is chosen', function (): void {
-    expect(implode(' ', Cautions::at(Station::Brief, null, true)))->toContain('Nickel')->and(Cautions::at(Station::Brief, null))->toBe([]);
+    expect(implode(' ', Cautions::at(Station::Brief, null, true)))
+        ->toContain('Nickel')->and(Cautions::at(Station::Brief, null))->toBe([]);
 });
 
 it('takes the stones’ estimate for their weight until they are weighed', function (): void {
-    $stone = [...RING, 'stones.0.species' => 'diamond', 'stones.0.shape' => 'round', 'stones.0.width' => '5', 'stones.0.depth' => '3', 'handover.piece_mass' => '6 g'];
+    $stone = [
+        ...RING, 'stones.0.species' => 'diamond', 'stones.0.shape' => 'round', 'stones.0.width' => '5',
+        'stones.0.depth' => '3', 'handover.piece_mass' => '6 g',
+    ];
     // 0.0018 × 5 × 5 × 3 × 3.52 carats.
     $carats = 0.0018 * 75 * 3.52;
     expect(job($stone)->value('hand.over', 'metal_mass'))->toEqualWithDelta(6 - 0.2 * $carats, 1e-6)
-        ->and(job([...$stone, 'handover.stones_carats' => '0.5'])->value('hand.over', 'metal_mass'))->toEqualWithDelta(5.9, 1e-9);
+        ->and(job([...$stone, 'handover.stones_carats' => '0.5'])->value('hand.over', 'metal_mass'))
+        ->toEqualWithDelta(5.9, 1e-9);
 });
 
 it('says of a plan that cannot be read what is wrong, and of the job the rest', function (): void {
@@ -279,9 +387,18 @@ it('warns at every station of the bench, once and in few words', function (Stati
     }
 })->with([[Station::Form], [Station::Sizing], [Station::Join], [Station::Set], [Station::Finish], [Station::HandOver]]);
 
-it('names lead, cadmium, mercury, vents, acids and rhodium where they are met', function (Station $station, string $word): void {
+it('names lead, cadmium, mercury, vents, acids and rhodium where they are met', function (
+    Station $station, string $word,
+): void {
     expect(implode(' ', Cautions::at($station, null)))->toContain($word);
-})->with([[Station::Sizing, 'lead'], [Station::Join, 'admium-free'], [Station::Join, 'mercury'], [Station::Join, 'vent'], [Station::Join, 'cid to water'], [Station::Join, 'oric acid'], [Station::Finish, 'hodium'], [Station::Finish, 'poisonous gas'], [Station::Finish, 'sleeves'], [Station::HandOver, 'assay office'], [Station::Set, 'Laser']]);
+})->with(
+    [
+        [Station::Sizing, 'lead'], [Station::Join, 'admium-free'], [Station::Join, 'mercury'], [Station::Join, 'vent'],
+        [Station::Join, 'cid to water'], [Station::Join, 'oric acid'], [Station::Finish, 'hodium'],
+        [Station::Finish, 'poisonous gas'], [Station::Finish, 'sleeves'], [Station::HandOver, 'assay office'],
+        [Station::Set, 'Laser'],
+    ],
+);
 
 it('proposes nothing that its own plan refuses', function (array $typed): void {
     $document = document([...RING, ...$typed]);
@@ -296,23 +413,50 @@ it('proposes nothing that its own plan refuses', function (array $typed): void {
     }
     expect(job([...RING, ...$typed, ...$rows])->value('join.plan', 'possible'))->toBe('yes');
 })->with([
-    [['brief.kind' => 'fabricated']], [['brief.kind' => 'fabricated', 'stones.0.shape' => 'round', 'stones.0.width' => '5', 'stones.setting' => 'claws']],
-    [['stones.setting' => 'bezel', 'stones.head_soldered' => true, 'stones.0.shape' => 'oval', 'stones.0.width' => '5', 'stones.0.length' => '7', 'stones.1.group' => 'shoulders']],
+    [['brief.kind' => 'fabricated']],
+    [['brief.kind' => 'fabricated', 'stones.0.shape' => 'round', 'stones.0.width' => '5', 'stones.setting' => 'claws']],
+    [
+        [
+            'stones.setting' => 'bezel', 'stones.head_soldered' => true, 'stones.0.shape' => 'oval',
+            'stones.0.width' => '5', 'stones.0.length' => '7', 'stones.1.group' => 'shoulders',
+        ],
+    ],
     [['brief.kind' => 'sizing', 'sizing.from' => 'US 3', 'sizing.width' => '3', 'sizing.thickness' => '2']],
 ]);
 
 it('copies of a job what is a plan, not what was seen', function (): void {
-    $changes = JobTemplate::of(document([...RING, 'brief.due' => '2027-01-01', 'handover.mark' => 'struck', 'joints.0.id' => 'x', 'joints.0.gap' => '0.1', 'cuts.0.length' => '12', 'attempts.0.bore' => '17']));
-    expect(array_map(static fn (Change $change): string => $change->path, $changes))->toEqualCanonicalizing(['brief.alloy', 'brief.finger', 'form.thickness_top', 'form.width_top', 'cuts.0.length', 'joints.0.id']);
+    $changes = JobTemplate::of(
+        document(
+            [
+                ...RING, 'brief.due' => '2027-01-01', 'handover.mark' => 'struck', 'joints.0.id' => 'x',
+                'joints.0.gap' => '0.1', 'cuts.0.length' => '12', 'attempts.0.bore' => '17',
+            ],
+        ),
+    );
+    expect(array_map(static fn (Change $change): string => $change->path, $changes))->toEqualCanonicalizing(
+        ['brief.alloy', 'brief.finger', 'form.thickness_top', 'form.width_top', 'cuts.0.length', 'joints.0.id'],
+    );
 });
 
 it('leaves no question open that is not of the job', function (array $typed): void {
     $reckoned = job([...RING, ...$typed]);
-    $asked = array_filter($reckoned->uses(), static fn (string $use): bool => ($reckoned->wants($use) !== [] || $reckoned->errors($use) !== []) && preg_match('/^(metal|pour|burnout|sprue|flask|investment|spin|cast|blank)\\./', $use) === 1);
+    $asked = array_filter(
+        $reckoned->uses(),
+        static fn (string $use): bool => ($reckoned->wants($use) !== [] || $reckoned->errors($use) !== [])
+            && preg_match('/^(metal|pour|burnout|sprue|flask|investment|spin|cast|blank)\\./', $use) === 1,
+    );
     expect($asked)->toBe([]);
-})->with([[['brief.kind' => 'fabricated']], [['brief.kind' => 'sizing', 'sizing.from' => 'US 6', 'sizing.width' => '3', 'sizing.thickness' => '2']], [['wax.process' => 'clay']]]);
+})->with(
+    [
+        [['brief.kind' => 'fabricated']],
+        [['brief.kind' => 'sizing', 'sizing.from' => 'US 6', 'sizing.width' => '3', 'sizing.thickness' => '2']],
+        [['wax.process' => 'clay']],
+    ],
+);
 
 it('passes a ring of metal clay by the casting stations', function (): void {
     $stations = Kind::of(document([...RING, 'wax.process' => 'clay']))->stations();
-    expect($stations)->not->toContain(Station::Tree)->not->toContain(Station::Burnout)->not->toContain(Station::Pour)->toContain(Station::Wax)->toContain(Station::Form);
+    expect($stations)
+        ->not->toContain(Station::Tree)->not->toContain(Station::Burnout)->not->toContain(Station::Pour)
+        ->toContain(Station::Wax)->toContain(Station::Form);
 });

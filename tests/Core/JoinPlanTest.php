@@ -14,13 +14,27 @@ use Tests\Support\EveryPlan;
  */
 function joined(array $parts, array $joints, array $more = []): Answer
 {
-    return reckon('join.plan', ['parts' => array_map(static fn (string $id, string $alloy): array => ['id' => $id, 'alloy' => $alloy, 'mass' => 2], array_keys($parts), $parts), 'joints' => $joints, ...$more]);
+    return reckon(
+        'join.plan',
+        [
+            'parts' => array_map(
+                static fn (string $id, string $alloy): array => ['id' => $id, 'alloy' => $alloy, 'mass' => 2],
+                array_keys($parts), $parts,
+            ),
+            'joints' => $joints, ...$more,
+        ],
+    );
 }
 
 /** @return list<array<string, mixed>> */
 function chain(int $count, bool $waits = true): array
 {
-    return array_map(static fn (int $at): array => ['id' => "j{$at}", 'parts' => "p{$at}, p".($at + 1), 'after' => $waits && $at > 1 ? 'j'.($at - 1) : ''], range(1, $count));
+    return array_map(
+        static fn (int $at): array => [
+            'id' => "j{$at}", 'parts' => "p{$at}, p".($at + 1), 'after' => $waits && $at > 1 ? 'j'.($at - 1) : '',
+        ],
+        range(1, $count),
+    );
 }
 
 /** @return array<string, string> */
@@ -38,7 +52,8 @@ function flows(Answer $answer): array
 it('goes down the first set of silver solders, one joint after another', function (): void {
     $answer = joined(pieces(5), chain(4));
     expect(flows($answer))->toBe([788.0, 738.0, 718.0, 652.0])->and($answer->value('order'))->toBe('j1, j2, j3, j4')
-        ->and($answer->num('least_margin'))->toBe(14.0)->and($answer->num('last_flow'))->toBe(652.0)->and($answer->value('remaining_grades'))->toBe([]);
+        ->and($answer->num('least_margin'))
+        ->toBe(14.0)->and($answer->num('last_flow'))->toBe(652.0)->and($answer->value('remaining_grades'))->toBe([]);
 });
 
 it('joins two pair by pair before it joins the pairs', function (): void {
@@ -67,27 +82,48 @@ it('takes the sort of gold solder that goes with the piece', function (string $a
 ]);
 
 it('heeds the solidus of every part in the fire, and of no other', function (): void {
-    // 9k at 835 stands 800 with a margin of 10; sterling at 802 does not. The gold collet is closed before it meets silver.
-    $answer = joined(['shank' => 'sterling-925', 'collet' => '9k-yellow'], [['id' => 'on', 'parts' => 'shank, collet'], ['id' => 'closed', 'parts' => 'collet, collet']], ['solders' => ['silver-enamelling', 'silver-hard', 'silver-easy']]);
+    // 9k at 835 stands 800 with a margin of 10; sterling at 802 does not. The gold collet is closed before it meets
+    // silver.
+    $answer = joined(
+        ['shank' => 'sterling-925', 'collet' => '9k-yellow'],
+        [['id' => 'on', 'parts' => 'shank, collet'], ['id' => 'closed', 'parts' => 'collet, collet']],
+        ['solders' => ['silver-enamelling', 'silver-hard', 'silver-easy']],
+    );
     expect(flows($answer))->toBe([800.0, 788.0])->and($answer->value('order'))->toBe('closed, on')
         ->and(array_column((array) $answer->value('heats'), 'piece'))->toBe([['collet'], ['shank', 'collet']]);
 });
 
-it('takes for a joint alone the hardest that is safe, or the easy one', function (string $school, string $solder): void {
-    expect(array_column((array) joined(pieces(2), chain(1), ['school' => $school])->value('heats'), 'solder'))->toBe([$solder]);
+it('takes for a joint alone the hardest that is safe, or the easy one', function (
+    string $school, string $solder,
+): void {
+    expect(
+        array_column((array) joined(pieces(2), chain(1), ['school' => $school])->value('heats'), 'solder'),
+    )->toBe([$solder]);
 })->with([['hardest', 'silver-hard'], ['easy', 'silver-extra-easy']]);
 
 it('makes the joints of a group in one heat', function (): void {
     $joints = chain(3, false);
     $joints[0]['same_heat'] = $joints[1]['same_heat'] = 'A';
     $answer = joined(pieces(4), $joints);
-    expect(flows($answer))->toBe([788.0, 738.0])->and($answer->num('fires'))->toBe(2.0)->and(array_column((array) $answer->value('heats'), 'joints'))->toBe([['j1', 'j2'], ['j3']]);
+    expect(flows($answer))
+        ->toBe([788.0, 738.0])->and($answer->num('fires'))->toBe(2.0)
+        ->and(array_column((array) $answer->value('heats'), 'joints'))->toBe([['j1', 'j2'], ['j3']]);
 });
 
 it('proposes which joints could share a heat', function (): void {
-    $answer = joined(['shank' => 'sterling-925', 'left' => 'sterling-925', 'right' => 'sterling-925'], [['id' => 'l', 'parts' => 'shank, left'], ['id' => 'r', 'parts' => 'shank, right']]);
-    expect(array_column((array) $answer->value('sharing'), 'joints'))->toBe(['l, r'])->and(flows($answer))->toBe([788.0, 738.0]);
-    $taken = joined(['shank' => 'sterling-925', 'left' => 'sterling-925', 'right' => 'sterling-925'], [['id' => 'l', 'parts' => 'shank, left', 'same_heat' => 'A'], ['id' => 'r', 'parts' => 'shank, right', 'same_heat' => 'A']]);
+    $answer = joined(
+        ['shank' => 'sterling-925', 'left' => 'sterling-925', 'right' => 'sterling-925'],
+        [['id' => 'l', 'parts' => 'shank, left'], ['id' => 'r', 'parts' => 'shank, right']],
+    );
+    expect(array_column((array) $answer->value('sharing'), 'joints'))
+        ->toBe(['l, r'])->and(flows($answer))->toBe([788.0, 738.0]);
+    $taken = joined(
+        ['shank' => 'sterling-925', 'left' => 'sterling-925', 'right' => 'sterling-925'],
+        [
+            ['id' => 'l', 'parts' => 'shank, left', 'same_heat' => 'A'],
+            ['id' => 'r', 'parts' => 'shank, right', 'same_heat' => 'A'],
+        ],
+    );
     expect(flows($taken))->toBe([788.0]);
 });
 
@@ -95,7 +131,8 @@ it('says which joints clash, and every remedy it offers frees them', function ()
     $joints = chain(5);
     $joints[] = ['id' => 'apart', 'parts' => 'p7, p7'];
     $answer = joined(pieces(7), $joints);
-    expect($answer->value('possible'))->toBe('no')->and(array_column((array) $answer->value('clash'), 'joint'))->toBe(['j1', 'j2', 'j3', 'j4', 'j5']);
+    expect($answer->value('possible'))
+        ->toBe('no')->and(array_column((array) $answer->value('clash'), 'joint'))->toBe(['j1', 'j2', 'j3', 'j4', 'j5']);
     $kinds = [];
     foreach ((array) $answer->value('remedies') as $remedy) {
         $kinds[] = $remedy['kind'];
@@ -112,7 +149,11 @@ it('frees five side collets by sharing', function (): void {
     $parts = ['shank' => 'sterling-925', ...pieces(5)];
     $joints = array_map(static fn (int $at): array => ['id' => "c{$at}", 'parts' => "shank, p{$at}"], range(1, 5));
     $answer = joined($parts, $joints);
-    $share = current(array_filter((array) $answer->value('remedies'), static fn (array $remedy): bool => $remedy['kind'] === 'share'));
+    $share = current(
+        array_filter(
+            (array) $answer->value('remedies'), static fn (array $remedy): bool => $remedy['kind'] === 'share',
+        ),
+    );
     expect($share['joints'])->toBe('c1, c2');
     $joints[0]['same_heat'] = $joints[1]['same_heat'] = 'A';
     expect(flows(joined($parts, $joints)))->toBe([788.0, 738.0, 718.0, 652.0]);
@@ -126,12 +167,21 @@ it('plans in an order that was asked for, and says what it costs', function (): 
 });
 
 it('says where the flame goes from the masses of both sides', function (): void {
-    $answer = reckon('join.plan', ['parts' => [['id' => 'shank', 'alloy' => 'sterling-925', 'mass' => 6], ['id' => 'collet', 'alloy' => 'sterling-925', 'mass' => 1.5], ['id' => 'claw', 'alloy' => 'sterling-925', 'mass' => 0.5]],
-        'joints' => [['id' => 'a', 'parts' => 'collet, claw'], ['id' => 'b', 'parts' => 'shank, collet', 'after' => 'a', 'length' => 10, 'section' => 1.5]]]);
+    $answer = reckon('join.plan', ['parts' => [
+        ['id' => 'shank', 'alloy' => 'sterling-925', 'mass' => 6],
+        ['id' => 'collet', 'alloy' => 'sterling-925', 'mass' => 1.5],
+        ['id' => 'claw', 'alloy' => 'sterling-925', 'mass' => 0.5],
+    ],
+        'joints' => [
+            ['id' => 'a', 'parts' => 'collet, claw'],
+            ['id' => 'b', 'parts' => 'shank, collet', 'after' => 'a', 'length' => 10, 'section' => 1.5],
+        ]]);
     [$first, $second] = (array) $answer->value('heats');
     // 1.5 to 0.5, then 6 to the 2 that hang together; 10 × 1.5 × 0.07 mm³ is 4.2 chips of 0.25.
-    expect($first['flame_on'])->toContain('collet')->toContain('3.0')->and($second['flame_on'])->toContain('shank')->toContain('3.0')
-        ->and($second['flame_share'])->toEqualWithDelta(0.75, 1e-9)->and($second['chips'])->toBe(6)->and($first['chips'])->toBeNull();
+    expect($first['flame_on'])
+        ->toContain('collet')->toContain('3.0')->and($second['flame_on'])->toContain('shank')->toContain('3.0')
+        ->and($second['flame_share'])
+        ->toEqualWithDelta(0.75, 1e-9)->and($second['chips'])->toBe(6)->and($first['chips'])->toBeNull();
 });
 
 it('finds what trying every order and grade finds', function (int $seed): void {
@@ -146,8 +196,10 @@ it('finds what trying every order and grade finds', function (int $seed): void {
     $waits = mt_rand(0, 2);
     for ($joint = 0; $joint < mt_rand(3, 5); $joint++) {
         $joints[] = [
-            'id' => "j{$joint}", 'parts' => ['p'.mt_rand(0, 3), 'p'.mt_rand(0, 3)], 'after' => $joint > 0 && $waits > 0 && mt_rand(0, 3) < $waits ? ['j'.mt_rand(0, $joint - 1)] : [],
-            'grade' => mt_rand(0, 9) === 0 ? 'silver-medium' : null, 'guard' => mt_rand(0, 4) === 0, 'same_heat' => mt_rand(0, 3) === 0 ? 'A' : null,
+            'id' => "j{$joint}", 'parts' => ['p'.mt_rand(0, 3), 'p'.mt_rand(0, 3)],
+            'after' => $joint > 0 && $waits > 0 && mt_rand(0, 3) < $waits ? ['j'.mt_rand(0, $joint - 1)] : [],
+            'grade' => mt_rand(0, 9) === 0 ? 'silver-medium' : null, 'guard' => mt_rand(0, 4) === 0,
+            'same_heat' => mt_rand(0, 3) === 0 ? 'A' : null,
         ];
     }
     $heats = [];
@@ -159,13 +211,38 @@ it('finds what trying every order and grade finds', function (int $seed): void {
     $answer = joined($parts, $joints, ['solders' => array_keys($flow), 'step_c' => $step]);
     expect($answer->value('possible'))->toBe($best === null ? 'no' : 'yes');
     if ($best !== null) {
-        expect(flows($answer))->toEqual($best['flows'])->and(count(array_unique(array_column((array) $answer->value('heats'), 'solder'))))->toBe($best['grades'])
-            ->and(array_column((array) $answer->value('heats'), 'joints'))->toBe(array_map(static fn (int $heat): array => array_column(array_values($heats)[$heat], 'id'), $best['order']));
+        expect(flows($answer))
+            ->toEqual($best['flows'])->and(count(array_unique(array_column((array) $answer->value('heats'), 'solder'))))
+            ->toBe($best['grades'])
+            ->and(array_column((array) $answer->value('heats'), 'joints'))
+            ->toBe(
+                array_map(
+                    static fn (int $heat): array => array_column(array_values($heats)[$heat], 'id'), $best['order'],
+                ),
+            );
 
         return;
     }
     $clash = array_column((array) $answer->value('clash'), 'joint');
-    $without = static fn (array $ids): ?array => EveryPlan::best($solidus, array_values(array_filter(array_map(static fn (array $heat): array => array_values(array_map(static fn (array $joint): array => [...$joint, 'after' => array_values(array_intersect($joint['after'], $ids))], array_filter($heat, static fn (array $joint): bool => in_array($joint['id'], $ids, true)))), $heats))), $flow, $step, 10);
+    $without = static fn (array $ids): ?array => EveryPlan::best(
+        $solidus,
+        array_values(
+            array_filter(
+                array_map(
+                    static fn (array $heat): array => array_values(
+                        array_map(
+                            static fn (array $joint): array => [
+                                ...$joint, 'after' => array_values(array_intersect($joint['after'], $ids)),
+                            ],
+                            array_filter($heat, static fn (array $joint): bool => in_array($joint['id'], $ids, true)),
+                        ),
+                    ),
+                    $heats,
+                ),
+            ),
+        ),
+        $flow, $step, 10,
+    );
     if (array_merge(...array_column($joints, 'after')) !== []) {
         return;
     }
@@ -195,7 +272,8 @@ function pieceByLot(int $seed, int $count): array
     for ($joint = 0; $joint < $count; $joint++) {
         [$one, $other] = $joint < 7 ? [mt_rand(0, $joint), $joint + 1] : [mt_rand(0, 7), mt_rand(0, 7)];
         $joints[] = [
-            'id' => "j{$joint}", 'parts' => ["p{$one}", "p{$other}"], 'after' => $joint > 0 && mt_rand(0, 5) === 0 ? ['j'.mt_rand(0, $joint - 1)] : [],
+            'id' => "j{$joint}", 'parts' => ["p{$one}", "p{$other}"],
+            'after' => $joint > 0 && mt_rand(0, 5) === 0 ? ['j'.mt_rand(0, $joint - 1)] : [],
             'grade' => null, 'guard' => mt_rand(0, 7) === 0, 'same_heat' => null,
         ];
     }
@@ -204,37 +282,62 @@ function pieceByLot(int $seed, int $count): array
 }
 
 it('keeps every rule in a large plan, and could flow no heat hotter', function (int $seed): void {
-    $flow = ['silver-hard' => 788, 'silver-hard-uk' => 778, 'silver-medium-uk' => 765, 'silver-medium' => 738, 'silver-easy-uk' => 723, 'silver-easy' => 718, 'silver-extra-easy-uk' => 709, 'silver-extra-easy' => 652];
+    $flow = [
+        'silver-hard' => 788, 'silver-hard-uk' => 778, 'silver-medium-uk' => 765, 'silver-medium' => 738,
+        'silver-easy-uk' => 723, 'silver-easy' => 718, 'silver-extra-easy-uk' => 709, 'silver-extra-easy' => 652,
+    ];
     [$parts, $solidus, $joints] = pieceByLot($seed, 8 + $seed % 7);
     $answer = joined($parts, $joints, ['solders' => array_keys($flow), 'step_c' => 5]);
     if ($answer->value('possible') === 'no') {
         $clash = array_column((array) $answer->value('clash'), 'joint');
         // Without any one of those that clash, these can be made; and every remedy that is offered frees the whole.
         foreach ($clash as $gone) {
-            $left = array_values(array_filter($joints, static fn (array $joint): bool => $joint['id'] !== $gone && in_array($joint['id'], $clash, true)));
+            $left = array_values(
+                array_filter(
+                    $joints,
+                    static fn (array $joint): bool => $joint['id'] !== $gone && in_array($joint['id'], $clash, true),
+                ),
+            );
             $ids = array_column($left, 'id');
-            $rest = array_map(static fn (array $joint): array => [...$joint, 'after' => array_values(array_intersect($joint['after'], $ids))], $left);
-            expect($rest === [] ? 'yes' : joined($parts, $rest, ['solders' => array_keys($flow), 'step_c' => 5])->value('possible'))->toBe('yes', "without {$gone}");
+            $rest = array_map(
+                static fn (array $joint): array => [
+                    ...$joint, 'after' => array_values(array_intersect($joint['after'], $ids)),
+                ],
+                $left,
+            );
+            expect(
+                $rest === [] ? 'yes' : joined(
+                    $parts, $rest, ['solders' => array_keys($flow), 'step_c' => 5],
+                )->value('possible'),
+            )->toBe('yes', "without {$gone}");
         }
         foreach ((array) $answer->value('remedies') as $remedy) {
             $freed = $joints;
             foreach ($remedy['changes'] as ['joint' => $id, 'field' => $field, 'value' => $value]) {
                 $freed[array_search($id, array_column($joints, 'id'), true)][$field] = $value;
             }
-            expect(joined($parts, $freed, ['solders' => array_keys($flow), 'step_c' => 5])->value('possible'))->toBe('yes', $remedy['words']);
+            expect(
+                joined($parts, $freed, ['solders' => array_keys($flow), 'step_c' => 5])->value('possible'),
+            )->toBe('yes', $remedy['words']);
         }
 
         return;
     }
     $by = array_column($joints, null, 'id');
     $planned = (array) $answer->value('heats');
-    $heats = array_map(static fn (array $heat): array => array_map(static fn (string $id): array => $by[$id], $heat['joints']), $planned);
+    $heats = array_map(
+        static fn (array $heat): array => array_map(static fn (string $id): array => $by[$id], $heat['joints']),
+        $planned,
+    );
     $used = array_column($planned, 'solder');
-    expect(array_merge(...array_column($planned, 'joints')))->toHaveCount(count($joints))->and(EveryPlan::keeps($solidus, $heats, $flow, 5, 10, $used))->toBeTrue();
+    expect(array_merge(...array_column($planned, 'joints')))
+        ->toHaveCount(count($joints))->and(EveryPlan::keeps($solidus, $heats, $flow, 5, 10, $used))->toBeTrue();
     foreach ($used as $at => $solder) {
         foreach (array_keys($flow) as $hotter) {
             if ($flow[$hotter] > $flow[$solder]) {
-                expect(EveryPlan::keeps($solidus, $heats, $flow, 5, 10, array_replace($used, [$at => $hotter])))->toBeFalse("heat {$at} with {$hotter}");
+                expect(
+                    EveryPlan::keeps($solidus, $heats, $flow, 5, 10, array_replace($used, [$at => $hotter])),
+                )->toBeFalse("heat {$at} with {$hotter}");
             }
         }
     }
@@ -258,7 +361,8 @@ it('keeps in an order that was asked for to that order, or says that it cannot',
             foreach (array_keys($flow) as $c) {
                 foreach (array_keys($flow) as $d) {
                     $flows = [$flow[$a], $flow[$b], $flow[$c], $flow[$d]];
-                    if (($best === null || $flows > $best) && EveryPlan::keeps($solidus, $heats, $flow, 10, 10, [$a, $b, $c, $d])) {
+                    if (($best === null || $flows > $best)
+                        && EveryPlan::keeps($solidus, $heats, $flow, 10, 10, [$a, $b, $c, $d])) {
                         $best = $flows;
                     }
                 }
@@ -274,18 +378,33 @@ it('keeps in an order that was asked for to that order, or says that it cannot',
 
 it('needs no fire where every joint is made cold, and keeps cold ones for after the last', function (): void {
     $cold = joined(pieces(2), [['id' => 'riveted', 'parts' => 'p1, p2', 'cold' => true]]);
-    expect($cold->value('possible'))->toBe('yes')->and($cold->num('fires'))->toBe(0.0)->and($cold->value('heats'))->toBe([])->and(array_column((array) $cold->value('cold'), 'joint'))->toBe(['riveted']);
-    $both = joined(pieces(3), [['id' => 'riveted', 'parts' => 'p2, p3', 'cold' => true, 'after' => 'on'], ['id' => 'on', 'parts' => 'p1, p2']]);
-    expect($both->value('order'))->toBe('on')->and(array_column((array) $both->value('cold'), 'joint'))->toBe(['riveted']);
+    expect($cold->value('possible'))
+        ->toBe('yes')->and($cold->num('fires'))->toBe(0.0)->and($cold->value('heats'))->toBe([])
+        ->and(array_column((array) $cold->value('cold'), 'joint'))->toBe(['riveted']);
+    $both = joined(
+        pieces(3),
+        [
+            ['id' => 'riveted', 'parts' => 'p2, p3', 'cold' => true, 'after' => 'on'],
+            ['id' => 'on', 'parts' => 'p1, p2'],
+        ],
+    );
+    expect($both->value('order'))
+        ->toBe('on')->and(array_column((array) $both->value('cold'), 'joint'))->toBe(['riveted']);
 });
 
 it('keeps boron off a corundum that is set, and says what is coated', function (): void {
-    $coats = static fn (string $alloy, array $more = []): array => array_column((array) joined(pieces(2, $alloy), chain(1), $more)->value('heats'), 'coat');
-    expect($coats('sterling-925')[0])->toContain('boric acid in alcohol')->and($coats('platinum-950')[0])->toContain('none needed')->and($coats('sterling-925', ['stones_set' => 'ruby'])[0])->toContain('none with boron');
+    $coats = static fn (string $alloy, array $more = []): array => array_column(
+        (array) joined(pieces(2, $alloy), chain(1), $more)->value('heats'), 'coat',
+    );
+    expect($coats('sterling-925')[0])
+        ->toContain('boric acid in alcohol')->and($coats('platinum-950')[0])->toContain('none needed')
+        ->and($coats('sterling-925', ['stones_set' => 'ruby'])[0])->toContain('none with boron');
 });
 
 it('cuts chips for the gap that was seen, or for a hair', function (?float $gap, int $chips): void {
-    $joint = ['id' => 'j', 'parts' => 'p1, p2', 'length' => 10, 'section' => 2, ...($gap === null ? [] : ['gap' => $gap])];
+    $joint = [
+        'id' => 'j', 'parts' => 'p1, p2', 'length' => 10, 'section' => 2, ...($gap === null ? [] : ['gap' => $gap]),
+    ];
     expect(array_column((array) joined(pieces(2), [$joint])->value('heats'), 'chips'))->toBe([$chips]);
 })->with([
     // 10 × 2 × 0.07 is 5.6 chips of 0.25, 10 × 2 × 0.1 is 8; and one more.
@@ -293,7 +412,13 @@ it('cuts chips for the gap that was seen, or for a hair', function (?float $gap,
 ]);
 
 it('refuses what makes no piece', function (array $parts, array $joints, string $field, string $says): void {
-    $refused = refused('join.plan', ['parts' => array_map(static fn (string $id): array => ['id' => $id, 'alloy' => 'sterling-925'], $parts), 'joints' => $joints]);
+    $refused = refused(
+        'join.plan',
+        [
+            'parts' => array_map(static fn (string $id): array => ['id' => $id, 'alloy' => 'sterling-925'], $parts),
+            'joints' => $joints,
+        ],
+    );
     expect($refused[$field][0] ?? '')->toContain($says);
 })->with([
     'no parts' => [[], [['id' => 'j', 'parts' => 'a, b']], 'parts', 'at least one'],
@@ -302,10 +427,22 @@ it('refuses what makes no piece', function (array $parts, array $joints, string 
     'a name twice' => [['a', 'a'], [['id' => 'j', 'parts' => 'a, a']], 'parts', 'twice'],
     'a part that is not there' => [['a', 'b'], [['id' => 'j', 'parts' => 'a, c']], 'joints', 'c is not here'],
     'one part alone' => [['a', 'b'], [['id' => 'j', 'parts' => 'a']], 'joints', 'names it twice'],
-    'after a joint that is not there' => [['a', 'b'], [['id' => 'j', 'parts' => 'a, b', 'after' => 'k']], 'joints', 'k is not here'],
-    'waiting in a ring' => [['a', 'b'], [['id' => 'j', 'parts' => 'a, b', 'after' => 'k'], ['id' => 'k', 'parts' => 'a, b', 'after' => 'j']], 'joints', 'waits for itself'],
-    'after one made cold' => [['a', 'b'], [['id' => 'j', 'parts' => 'a, b', 'after' => 'k'], ['id' => 'k', 'parts' => 'a, b', 'cold' => true]], 'joints', 'after the last fire'],
-    'a grade that is not in stock' => [['a', 'b'], [['id' => 'j', 'parts' => 'a, b', 'grade' => 'tin']], 'joints', 'not in the solder stock'],
+    'after a joint that is not there' => [
+        ['a', 'b'], [['id' => 'j', 'parts' => 'a, b', 'after' => 'k']], 'joints', 'k is not here',
+    ],
+    'waiting in a ring' => [
+        ['a', 'b'],
+        [['id' => 'j', 'parts' => 'a, b', 'after' => 'k'], ['id' => 'k', 'parts' => 'a, b', 'after' => 'j']], 'joints',
+        'waits for itself',
+    ],
+    'after one made cold' => [
+        ['a', 'b'],
+        [['id' => 'j', 'parts' => 'a, b', 'after' => 'k'], ['id' => 'k', 'parts' => 'a, b', 'cold' => true]], 'joints',
+        'after the last fire',
+    ],
+    'a grade that is not in stock' => [
+        ['a', 'b'], [['id' => 'j', 'parts' => 'a, b', 'grade' => 'tin']], 'joints', 'not in the solder stock',
+    ],
 ]);
 
 it('counts chips from the seam, and one more', function (): void {
@@ -315,19 +452,53 @@ it('counts chips from the seam, and one more', function (): void {
 });
 
 it('puts the flame on the heavier part', function (): void {
-    $answer = reckon('join.advice', ['parts' => [['id' => 'shank', 'mass' => 6], ['id' => 'bezel', 'mass' => 1.5]], 'between' => 'bezel, shank']);
-    expect($answer->num('ratio'))->toBe(4.0)->and($answer->num('flame_share'))->toBe(0.8)->and($answer->value('flame_on'))->toContain('shank')->and($answer->value('from'))->toContain('far side')
-        ->and(reckon('join.advice', ['parts' => [['id' => 'a', 'mass' => 1], ['id' => 'b', 'mass' => 1.2]], 'between' => 'a, b'])->value('flame_on'))->toBe('both alike')
-        ->and(reckon('join.advice', ['parts' => [['id' => 'a', 'mass' => 1]], 'between' => 'a, a', 'textured' => true])->value('from'))->toContain('behind the textured face')
-        ->and(array_keys(refused('join.advice', ['parts' => [['id' => 'a', 'mass' => 1]], 'between' => 'a, b'])))->toBe(['between'])
-        ->and(array_keys(refused('join.advice', ['parts' => [['id' => 'a', 'mass' => 1]], 'between' => 'a'])))->toBe(['between']);
+    $answer = reckon(
+        'join.advice',
+        ['parts' => [['id' => 'shank', 'mass' => 6], ['id' => 'bezel', 'mass' => 1.5]], 'between' => 'bezel, shank'],
+    );
+    expect($answer->num('ratio'))
+        ->toBe(4.0)->and($answer->num('flame_share'))->toBe(0.8)->and($answer->value('flame_on'))->toContain('shank')
+        ->and($answer->value('from'))->toContain('far side')
+        ->and(
+            reckon(
+                'join.advice',
+                ['parts' => [['id' => 'a', 'mass' => 1], ['id' => 'b', 'mass' => 1.2]], 'between' => 'a, b'],
+            )->value('flame_on'),
+        )
+        ->toBe('both alike')
+        ->and(
+            reckon(
+                'join.advice', ['parts' => [['id' => 'a', 'mass' => 1]], 'between' => 'a, a', 'textured' => true],
+            )->value('from'),
+        )
+        ->toContain('behind the textured face')
+        ->and(array_keys(refused('join.advice', ['parts' => [['id' => 'a', 'mass' => 1]], 'between' => 'a, b'])))
+        ->toBe(['between'])
+        ->and(array_keys(refused('join.advice', ['parts' => [['id' => 'a', 'mass' => 1]], 'between' => 'a'])))
+        ->toBe(['between']);
 });
 
 it('compares two stretched samples', function (): void {
-    $samples = [['name' => 'chip', 'start' => 50, 'broken' => 54], ['name' => 'paste', 'start' => 50, 'broken' => 51.5]];
+    $samples = [
+        ['name' => 'chip', 'start' => 50, 'broken' => 54], ['name' => 'paste', 'start' => 50, 'broken' => 51.5],
+    ];
     $answer = reckon('stretch.test', ['samples' => $samples]);
-    expect($answer->num('strain_first'))->toEqualWithDelta(0.08, 1e-9)->and($answer->num('strain_second'))->toEqualWithDelta(0.03, 1e-9)->and($answer->value('stronger'))->toBe('chip')
-        ->and(reckon('stretch.test', ['samples' => [$samples[0], ['name' => 'wire', 'start' => 50, 'broken' => 54.2]]])->value('stronger'))->toBe('alike')
+    expect($answer->num('strain_first'))
+        ->toEqualWithDelta(0.08, 1e-9)->and($answer->num('strain_second'))->toEqualWithDelta(0.03, 1e-9)
+        ->and($answer->value('stronger'))->toBe('chip')
+        ->and(
+            reckon(
+                'stretch.test', ['samples' => [$samples[0], ['name' => 'wire', 'start' => 50, 'broken' => 54.2]]],
+            )->value('stronger'),
+        )
+        ->toBe('alike')
         ->and(array_keys(refused('stretch.test', ['samples' => [$samples[0]]])))->toBe(['samples'])
-        ->and(array_keys(refused('stretch.test', ['samples' => [$samples[0], ['name' => 'wire', 'start' => 50, 'broken' => 49]]])))->toBe(['samples']);
+        ->and(
+            array_keys(
+                refused(
+                    'stretch.test', ['samples' => [$samples[0], ['name' => 'wire', 'start' => 50, 'broken' => 49]]],
+                ),
+            ),
+        )
+        ->toBe(['samples']);
 });

@@ -25,19 +25,26 @@ it('shows a sum that comes out at the result', function (string $sheet, array $i
         }
         $sum = Arithmetic::of($working->formula->line());
         // Shown to four decimals at least: the sum is as near as those allow.
-        expect(abs($sum - $value))->toBeLessThan(2e-4 * max(1.0, abs($value)), "{$sheet} {$working->result}: {$working->formula->line()} = {$sum}, not {$value}");
+        expect(abs($sum - $value))->toBeLessThan(
+            2e-4 * max(1.0, abs($value)),
+            "{$sheet} {$working->result}: {$working->formula->line()} = {$sum}, not {$value}",
+        );
         $summed++;
     }
     expect($summed)->toBeGreaterThan(0);
 })->with('examples');
 
-it('says for every number on the screen how it came about, and where each input is from', function (string $sheet, array $input): void {
+it('says for every number on the screen how it came about, and where each input is from', function (
+    string $sheet, array $input,
+): void {
     $answer = reckon($sheet, $input);
     $description = Calculations::describe($sheet);
     $inputs = array_column($description->inputs, 'name');
     $worked = array_map(static fn (Working $working): string => $working->result, $answer->working);
     foreach ($answer->results as $name => $result) {
-        expect(is_array($result['value']) || in_array($name, $worked, true))->toBeTrue("{$sheet} {$name} has no working");
+        expect(
+            is_array($result['value']) || in_array($name, $worked, true),
+        )->toBeTrue("{$sheet} {$name} has no working");
     }
     foreach ($answer->working as $working) {
         expect($working->because)->not->toBe('')->and($working->source)->not->toBe('')

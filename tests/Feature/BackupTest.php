@@ -14,14 +14,23 @@ beforeEach(function (): void {
     mkdir($this->folder);
     touch("{$this->folder}/shop.sqlite");
     $this->run = function (string ...$command): Process {
-        $process = new Process($command, base_path(), ['DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => "{$this->folder}/shop.sqlite", 'HOT_SPRUE_PICTURES' => "{$this->folder}/pictures", 'HOT_SPRUE_BACKUPS' => "{$this->folder}/backups", 'APP_ENV' => 'testing', 'CACHE_STORE' => 'file'], timeout: 60);
+        $process = new Process(
+            $command, base_path(),
+            [
+                'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => "{$this->folder}/shop.sqlite",
+                'HOT_SPRUE_PICTURES' => "{$this->folder}/pictures", 'HOT_SPRUE_BACKUPS' => "{$this->folder}/backups",
+                'APP_ENV' => 'testing', 'CACHE_STORE' => 'file',
+            ],
+            timeout: 60,
+        );
         $process->run();
 
         return $process;
     };
     ($this->run)('php', 'artisan', 'migrate', '--force');
     ($this->run)('php', 'artisan', 'sprue:open', '--empty');
-    $this->people = fn (): array => (new PDO("sqlite:{$this->folder}/shop.sqlite"))->query('select name from people order by id')->fetchAll(PDO::FETCH_COLUMN);
+    $this->people = fn (): array => (new PDO("sqlite:{$this->folder}/shop.sqlite"))
+        ->query('select name from people order by id')->fetchAll(PDO::FETCH_COLUMN);
 });
 afterEach(function (): void {
     exec('rm -rf '.escapeshellarg($this->folder));
@@ -30,7 +39,15 @@ afterEach(function (): void {
 it('sets the last acknowledged write aside with what was here, and never overwrites an earlier one', function (): void {
     expect(($this->run)('bin/backup', "{$this->folder}/kept.zip")->isSuccessful())->toBeTrue();
     // The writer goes away without tidying up: its last write stands only in the log beside the database.
-    $writer = new Process(['php', '-r', '$p = new PDO("sqlite:".$argv[1]); $p->exec("pragma journal_mode=wal; pragma wal_autocheckpoint=0"); $p->exec("insert into people (name, role) values (\'Ragna\', \'guest\')"); posix_kill(getmypid(), SIGKILL);', "{$this->folder}/shop.sqlite"]);
+    $writer = new Process(
+        [
+            'php', '-r',
+            '$p = new PDO("sqlite:".$argv[1]); $p->exec("pragma journal_mode=wal; pragma wal_autocheckpoint=0"); '
+                .'$p->exec("insert into people (name, role) values (\'Ragna\', \'guest\')"); posix_kill(getmypid(), '
+                    .'SIGKILL);',
+            "{$this->folder}/shop.sqlite",
+        ],
+    );
     try {
         $writer->run();
     } catch (ProcessSignaledException) {
@@ -38,13 +55,19 @@ it('sets the last acknowledged write aside with what was here, and never overwri
     }
     expect(($this->people)())->toBe(['Goldsmith', 'Ragna']);
     $restored = ($this->run)('bin/restore', "{$this->folder}/kept.zip");
-    expect($restored->isSuccessful())->toBeTrue($restored->getErrorOutput().$restored->getOutput())->and(($this->people)())->toBe(['Goldsmith']);
+    expect($restored->isSuccessful())
+        ->toBeTrue($restored->getErrorOutput().$restored->getOutput())->and(($this->people)())->toBe(['Goldsmith']);
     $aside = glob("{$this->folder}/shop.sqlite.before-restore-*") ?: [];
-    expect($aside)->toHaveCount(1)->and((new PDO("sqlite:{$aside[0]}"))->query('select count(*) from people')->fetchColumn())->toEqual(2);
-    expect(($this->run)('bin/restore', "{$this->folder}/kept.zip")->isSuccessful())->toBeTrue()->and(glob("{$this->folder}/shop.sqlite.before-restore-*"))->toHaveCount(2);
+    expect($aside)
+        ->toHaveCount(1)->and((new PDO("sqlite:{$aside[0]}"))->query('select count(*) from people')->fetchColumn())
+        ->toEqual(2);
+    expect(($this->run)('bin/restore', "{$this->folder}/kept.zip")->isSuccessful())
+        ->toBeTrue()->and(glob("{$this->folder}/shop.sqlite.before-restore-*"))->toHaveCount(2);
 });
 
-it('restores nothing that is not a whole workshop, and changes nothing', function (callable $spoil, string $words): void {
+it('restores nothing that is not a whole workshop, and changes nothing', function (
+    callable $spoil, string $words,
+): void {
     ($this->run)('bin/backup', "{$this->folder}/kept.zip");
     $zip = new ZipArchive;
     $zip->open("{$this->folder}/kept.zip");
@@ -55,14 +78,21 @@ it('restores nothing that is not a whole workshop, and changes nothing', functio
     $zip->close();
     $before = [($this->people)(), md5_file("{$this->folder}/shop.sqlite")];
     $restored = ($this->run)('bin/restore', "{$this->folder}/kept.zip");
-    expect($restored->getExitCode())->toBe(1)->and($restored->getOutput().$restored->getErrorOutput())->toContain($words)
-        ->and([($this->people)(), md5_file("{$this->folder}/shop.sqlite")])->toBe($before)->and(glob("{$this->folder}/*before-restore*"))->toBe([])->and(glob("{$this->folder}/restoring*"))->toBe([]);
+    expect($restored->getExitCode())
+        ->toBe(1)->and($restored->getOutput().$restored->getErrorOutput())->toContain($words)
+        ->and([($this->people)(), md5_file("{$this->folder}/shop.sqlite")])
+        ->toBe($before)->and(glob("{$this->folder}/*before-restore*"))->toBe([])
+        ->and(glob("{$this->folder}/restoring*"))->toBe([]);
 })->with([
-    'half a database' => [fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, 20_000)), 'damaged'],
+    'half a database' => [
+        fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, 20_000)), 'damaged',
+    ],
     // A page of an index that no look at the tables would read.
     'a page gone bad' => [function (string $file): void {
         $pdo = new PDO("sqlite:{$file}");
-        $page = (int) $pdo->query("select rootpage from sqlite_master where type = 'index' and tbl_name = 'postings' limit 1")->fetchColumn();
+        $page = (int) $pdo->query(
+            "select rootpage from sqlite_master where type = 'index' and tbl_name = 'postings' limit 1",
+        )->fetchColumn();
         $size = (int) $pdo->query('pragma page_size')->fetchColumn();
         unset($pdo);
         $handle = fopen($file, 'r+b');
@@ -74,29 +104,57 @@ it('restores nothing that is not a whole workshop, and changes nothing', functio
         unlink($file);
         (new PDO("sqlite:{$file}"))->exec('create table cats (name text)');
     }, 'not a workshop'],
-    'an empty one' => [fn (string $file) => (new PDO("sqlite:{$file}"))->exec('pragma foreign_keys=off; delete from workshops'), 'empty'],
-    'a later one' => [fn (string $file) => (new PDO("sqlite:{$file}"))->exec("insert into migrations (migration, batch) values ('2031_01_01_000000_later', 9)"), 'later Hot Sprue'],
-    'a job of a later version' => [fn (string $file) => (new PDO("sqlite:{$file}"))->exec("insert into jobs (number, commission, rulebook_id, document, station) select 101, 101, id, '{\"version\": 99}', 'brief' from rulebooks limit 1"), 'Job 101'],
-    'links that lead nowhere' => [fn (string $file) => (new PDO("sqlite:{$file}"))->exec("pragma foreign_keys=off; insert into pictures (job_id, file) values (999, 'x')"), 'damaged'],
+    'an empty one' => [
+        fn (string $file) => (new PDO("sqlite:{$file}"))->exec('pragma foreign_keys=off; delete from workshops'),
+        'empty',
+    ],
+    'a later one' => [
+        fn (string $file) => (new PDO("sqlite:{$file}"))->exec(
+            "insert into migrations (migration, batch) values ('2031_01_01_000000_later', 9)",
+        ),
+        'later Hot Sprue',
+    ],
+    'a job of a later version' => [
+        fn (string $file) => (new PDO("sqlite:{$file}"))->exec(
+            'insert into jobs (number, commission, rulebook_id, document, station) select 101, 101, id, '
+                ."'{\"version\": 99}', 'brief' from rulebooks limit 1",
+        ),
+        'Job 101',
+    ],
+    'links that lead nowhere' => [
+        fn (string $file) => (new PDO("sqlite:{$file}"))->exec(
+            "pragma foreign_keys=off; insert into pictures (job_id, file) values (999, 'x')",
+        ),
+        'damaged',
+    ],
 ]);
 
 it('makes the day’s backup once, tries it, and says on Today when or why not', function (): void {
-    $today = fn (): array => (new PDO("sqlite:{$this->folder}/shop.sqlite"))->query('select backed_up_at, backup_trouble from workshops')->fetch(PDO::FETCH_ASSOC);
+    $today = fn (): array => (new PDO("sqlite:{$this->folder}/shop.sqlite"))
+        ->query('select backed_up_at, backup_trouble from workshops')->fetch(PDO::FETCH_ASSOC);
     expect($today()['backed_up_at'])->toBeNull();
     ($this->run)('php', 'artisan', 'sprue:backup', '--daily');
     ($this->run)('php', 'artisan', 'sprue:backup', '--daily');
-    expect(glob("{$this->folder}/backups/hot-sprue-day-*.zip"))->toHaveCount(1)->and($today()['backed_up_at'])->not->toBeNull()->and($today()['backup_trouble'])->toBeNull();
+    expect(glob("{$this->folder}/backups/hot-sprue-day-*.zip"))
+        ->toHaveCount(1)->and($today()['backed_up_at'])->not->toBeNull()->and($today()['backup_trouble'])->toBeNull();
     // A folder that cannot be written to: no scraps, and it is said.
-    (new PDO("sqlite:{$this->folder}/shop.sqlite"))->exec("update workshops set backed_up_at = null, backup_tried_at = null, backup_folder = '/proc/nowhere'");
+    (new PDO("sqlite:{$this->folder}/shop.sqlite"))->exec(
+        "update workshops set backed_up_at = null, backup_tried_at = null, backup_folder = '/proc/nowhere'",
+    );
     ($this->run)('php', 'artisan', 'sprue:backup', '--daily');
     expect($today()['backup_trouble'])->toContain('/proc/nowhere');
 });
 
 it('leaves no scraps of a backup that does not restore', function (): void {
     // A job that this Hot Sprue could not read back.
-    (new PDO("sqlite:{$this->folder}/shop.sqlite"))->exec("insert into jobs (number, commission, rulebook_id, document, station) select 101, 101, id, '{\"version\": 99}', 'brief' from rulebooks limit 1");
+    (new PDO("sqlite:{$this->folder}/shop.sqlite"))->exec(
+        'insert into jobs (number, commission, rulebook_id, document, station) select 101, 101, id, '
+            ."'{\"version\": 99}', 'brief' from rulebooks limit 1",
+    );
     $made = ($this->run)('bin/backup', "{$this->folder}/kept/one.zip");
-    expect($made->getExitCode())->toBe(1)->and($made->getOutput().$made->getErrorOutput())->toContain('Job 101')->and(glob("{$this->folder}/kept/*"))->toBe([]);
+    expect($made->getExitCode())
+        ->toBe(1)->and($made->getOutput().$made->getErrorOutput())->toContain('Job 101')
+        ->and(glob("{$this->folder}/kept/*"))->toBe([]);
 });
 
 it('keeps seven days, four weeks and twelve months', function (): void {
@@ -107,18 +165,23 @@ it('keeps seven days, four weeks and twelve months', function (): void {
     $kept = BackupOfTheDay::kept($files);
     $days = array_map(static fn (string $file): int => (int) array_search($file, $files, true), $kept);
     sort($days);
-    expect(array_slice($days, 0, 7))->toBe(range(0, 6))->and(count($kept))->toBeLessThanOrEqual(7 + 4 + 12)->and(count($kept))->toBeGreaterThanOrEqual(7 + 2 + 10)
+    expect(array_slice($days, 0, 7))
+        ->toBe(range(0, 6))->and(count($kept))->toBeLessThanOrEqual(7 + 4 + 12)->and(count($kept))
+        ->toBeGreaterThanOrEqual(7 + 2 + 10)
         ->and(max($days))->toBeGreaterThan(300)->and(BackupOfTheDay::kept(['/b/other.zip']))->toBe([]);
 });
 
 it('takes a folder of choice that is there and can be written to', function (): void {
     foreach (['backups', '/nowhere/at/all', public_path('build')] as $folder) {
-        $this->putJson('/api/workshop', ['backup_folder' => $folder])->assertStatus(422)->assertJsonStructure(['errors' => ['backup_folder']]);
+        $this->putJson('/api/workshop', ['backup_folder' => $folder])
+            ->assertStatus(422)->assertJsonStructure(['errors' => ['backup_folder']]);
     }
     $this->putJson('/api/workshop', ['backup_folder' => $this->folder])->assertOk();
     expect(Backups::folder())->toBe($this->folder);
     $this->putJson('/api/workshop', ['backup_folder' => null])->assertOk();
-    expect(Workshop::the()->backup_folder)->toBeNull()->and($this->getJson('/api/today')->json('backup'))->toBe(['at' => null, 'trouble' => null, 'overdue' => false]);
+    expect(Workshop::the()->backup_folder)
+        ->toBeNull()->and($this->getJson('/api/today')->json('backup'))
+        ->toBe(['at' => null, 'trouble' => null, 'overdue' => false]);
     $this->travel(2)->days();
     expect($this->getJson('/api/today')->json('backup.overdue'))->toBeTrue();
 });

@@ -11,7 +11,8 @@ use Tests\Support\Contract;
 it('refuses a reading until the instrument has settled, and says it is simulated', function (string $device): void {
     $this->postJson("/api/devices/{$device}/put", ['value' => '2.31'])->assertOk();
     $shown = $this->getJson("/api/devices/{$device}")->assertOk();
-    expect(Contract::breaks('Reading', (string) $shown->getContent()))->toBe('')->and($shown->json('simulated'))->toBeTrue()->and($shown->json('stable'))->toBeFalse();
+    expect(Contract::breaks('Reading', (string) $shown->getContent()))
+        ->toBe('')->and($shown->json('simulated'))->toBeTrue()->and($shown->json('stable'))->toBeFalse();
     $this->postJson("/api/devices/{$device}/take")->assertStatus(409);
     settle($device);
     expect($this->postJson("/api/devices/{$device}/take")->assertOk()->json('value'))->toEqualWithDelta(2.31, 0.011);
@@ -37,13 +38,20 @@ it('tares, and keeps nothing for an empty pan', function (): void {
 
 it('runs a bench clock from its start on the server, until it is stopped', function (): void {
     $job = Job::factory()->ring()->create();
-    $started = $this->postJson('/api/clocks', ['job' => $job->number, 'label' => 'working clock', 'stages' => [['stage' => 'mix', 'until_min' => 3, 'how' => '']]])->assertCreated();
+    $started = $this->postJson(
+        '/api/clocks',
+        [
+            'job' => $job->number, 'label' => 'working clock',
+            'stages' => [['stage' => 'mix', 'until_min' => 3, 'how' => '']],
+        ],
+    )->assertCreated();
     $this->travel(5)->minutes();
     $clocks = $this->getJson('/api/clocks')->assertOk();
     expect(Contract::breaksAt('/api/clocks', 'get', (string) $clocks->getContent()))->toBe('')
         ->and($clocks->json('clocks.0.started_at'))->toBe($started->json('clocks.0.started_at'));
     $this->postJson("/api/clocks/{$clocks->json('clocks.0.id')}/stop")->assertOk()->assertJsonPath('clocks', []);
-    $this->postJson("/api/clocks/{$clocks->json('clocks.0.id')}/stop", ['again' => true])->assertOk()->assertJsonCount(1, 'clocks');
+    $this->postJson("/api/clocks/{$clocks->json('clocks.0.id')}/stop", ['again' => true])
+        ->assertOk()->assertJsonCount(1, 'clocks');
     $this->postJson('/api/clocks', ['label' => 'x', 'stages' => []])->assertStatus(422);
 });
 
@@ -80,19 +88,30 @@ it('comes back from its backup, pictures and all, when the database is lost', fu
     $folder = sys_get_temp_dir().'/hot-sprue-backup-'.bin2hex(random_bytes(4));
     mkdir($folder);
     $run = static function (string ...$command) use ($folder): Process {
-        $process = new Process($command, base_path(), ['DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => "{$folder}/shop.sqlite", 'HOT_SPRUE_PICTURES' => "{$folder}/pictures", 'HOT_SPRUE_BACKUPS' => "{$folder}/backups", 'APP_ENV' => 'testing'], timeout: 60);
+        $process = new Process(
+            $command, base_path(),
+            [
+                'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => "{$folder}/shop.sqlite",
+                'HOT_SPRUE_PICTURES' => "{$folder}/pictures", 'HOT_SPRUE_BACKUPS' => "{$folder}/backups",
+                'APP_ENV' => 'testing',
+            ],
+            timeout: 60,
+        );
         $process->run();
 
         return $process;
     };
     touch("{$folder}/shop.sqlite");
-    expect($run('php', 'artisan', 'migrate', '--force')->isSuccessful())->toBeTrue()->and($run('php', 'artisan', 'sprue:open')->isSuccessful())->toBeTrue();
-    $count = static fn (): int => (int) (new PDO("sqlite:{$folder}/shop.sqlite"))->query('select count(*) from jobs')->fetchColumn();
+    expect($run('php', 'artisan', 'migrate', '--force')->isSuccessful())
+        ->toBeTrue()->and($run('php', 'artisan', 'sprue:open')->isSuccessful())->toBeTrue();
+    $count = static fn (): int => (int) (new PDO("sqlite:{$folder}/shop.sqlite"))
+        ->query('select count(*) from jobs')->fetchColumn();
     [$jobs, $pictures] = [$count(), glob("{$folder}/pictures/*") ?: []];
     expect($jobs)->toBeGreaterThan(30)->and($pictures)->not->toBe([]);
     expect($run('bin/backup', "{$folder}/kept.zip")->isSuccessful())->toBeTrue();
     array_map(unlink(...), [...(glob("{$folder}/shop.sqlite*") ?: []), ...$pictures]);
-    expect($run('bin/restore', "{$folder}/kept.zip")->isSuccessful())->toBeTrue()->and($count())->toBe($jobs)->and(glob("{$folder}/pictures/*"))->toBe($pictures);
+    expect($run('bin/restore', "{$folder}/kept.zip")->isSuccessful())
+        ->toBeTrue()->and($count())->toBe($jobs)->and(glob("{$folder}/pictures/*"))->toBe($pictures);
     file_put_contents("{$folder}/not.zip", 'nothing');
     expect($run('bin/restore', "{$folder}/not.zip")->getExitCode())->toBe(1)->and($count())->toBe($jobs);
     exec('rm -rf '.escapeshellarg($folder));

@@ -17,24 +17,39 @@ it('tells of castings, weights and metal that make sense', function (): void {
     $cast = 0;
     foreach (Job::query()->with('rulebook')->orderBy('number')->get() as $job) {
         $reckoned = (new JobAnswer($job, $job->held(), Station::Pour))->answers();
-        $codes = static fn (string $use): array => array_map(static fn (Finding $finding): string => $finding->code, $reckoned->answer($use)->findings ?? []);
+        $codes = static fn (string $use): array => array_map(
+            static fn (Finding $finding): string => $finding->code, $reckoned->answer($use)->findings ?? [],
+        );
         $what = "{$job->number} {$job->title}";
         expect(array_filter(array_map($reckoned->errors(...), $reckoned->uses())))->toBe([], $what);
         if ($reckoned->answer('cast.check') !== null) {
             $cast++;
             expect(abs((float) $reckoned->value('cast.check', 'light_share')))->toBeLessThan(0.03, $what)
-                ->and($codes('cast.check'))->toBe([], $what)->and($codes('metal.charge'))->not->toContain('charge-short')->not->toContain('weighed-off-drawing');
+                ->and($codes('cast.check'))
+                ->toBe([], $what)->and($codes('metal.charge'))->not->toContain('charge-short')
+                ->not->toContain('weighed-off-drawing');
         }
         // What was handed over weighs what it was cast and finished at.
-        if (is_numeric($reckoned->value('hand.over', 'metal_mass')) && $job->held()->decision('finish.mass_after') !== null) {
-            expect((float) $reckoned->value('hand.over', 'metal_mass'))->toEqualWithDelta((float) $job->held()->decision('finish.mass_after'), 0.02, $what);
+        if (is_numeric($reckoned->value('hand.over', 'metal_mass'))
+            && $job->held()->decision('finish.mass_after') !== null) {
+            expect((float) $reckoned->value('hand.over', 'metal_mass'))->toEqualWithDelta(
+                (float) $job->held()->decision('finish.mass_after'), 0.02, $what,
+            );
         }
         // Nothing of a piece that has gone stands in the account.
         if ($job->state === 'delivered') {
-            expect((int) Lot::query()->where('job_id', $job->id)->where('kind', 'piece')->sum('mass_mg'))->toBe(0, $what);
+            expect(
+                (int) Lot::query()->where('job_id', $job->id)->where('kind', 'piece')->sum('mass_mg'),
+            )->toBe(0, $what);
         }
         foreach (['size.fit', 'form.band', 'wax.dimensions', 'hand.over'] as $use) {
-            expect(array_filter($reckoned->answer($use)->findings ?? [], static fn (Finding $finding): bool => $finding->level === Level::Stop && $finding->code !== 'mark-unasked'))->toBe([], "{$what} {$use}");
+            expect(
+                array_filter(
+                    $reckoned->answer($use)->findings ?? [],
+                    static fn (Finding $finding): bool => $finding->level === Level::Stop
+                        && $finding->code !== 'mark-unasked',
+                ),
+            )->toBe([], "{$what} {$use}");
         }
     }
     expect($cast)->toBeGreaterThan(25)

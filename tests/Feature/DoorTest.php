@@ -16,8 +16,10 @@ use Illuminate\Support\Facades\Route;
 function address(string $uri): string
 {
     return '/'.strtr($uri, [
-        '{job}' => '101', '{sheet}' => 'size.convert', '{key}' => str_repeat('a', 12), '{station}' => 'form', '{group}' => 'stones', '{view}' => 'ring', '{kind}' => 'svg', '{file}' => str_repeat('a', 40).'.png',
-        '{run}' => '1', '{alarm}' => '1', '{flask}' => '1', '{lot}' => '1', '{movement}' => '1', '{test}' => '1', '{clock}' => '1', '{device}' => 'balance', '{person}' => '1', '{look}' => '1',
+        '{job}' => '101', '{sheet}' => 'size.convert', '{key}' => str_repeat('a', 12), '{station}' => 'form',
+        '{group}' => 'stones', '{view}' => 'ring', '{kind}' => 'svg', '{file}' => str_repeat('a', 40).'.png',
+        '{run}' => '1', '{alarm}' => '1', '{flask}' => '1', '{lot}' => '1', '{movement}' => '1', '{test}' => '1',
+        '{clock}' => '1', '{device}' => 'balance', '{person}' => '1', '{look}' => '1',
     ]);
 }
 
@@ -27,8 +29,14 @@ function doors(): array
     $doors = [];
     foreach (Route::getRoutes()->getRoutes() as $route) {
         if ($route instanceof Routed && str_starts_with($route->uri(), 'api/')) {
-            $may = collect($route->gatherMiddleware())->first(static fn (mixed $one): bool => is_string($one) && str_starts_with($one, 'may:'));
-            $doors[] = [strtolower($route->methods()[0]), address(str_replace('requests/{key}', 'requests/'.str_repeat('a', 20), $route->uri())), is_string($may) ? substr($may, 4) : null];
+            $may = collect($route->gatherMiddleware())->first(
+                static fn (mixed $one): bool => is_string($one) && str_starts_with($one, 'may:'),
+            );
+            $doors[] = [
+                strtolower($route->methods()[0]),
+                address(str_replace('requests/{key}', 'requests/'.str_repeat('a', 20), $route->uri())),
+                is_string($may) ? substr($may, 4) : null,
+            ];
         }
     }
 
@@ -42,7 +50,9 @@ it('lets each role do what is theirs, at every route', function (Role $role, arr
     foreach (doors() as [$verb, $address, $ability]) {
         if ($ability !== null) {
             $status = $this->json($verb, $address)->baseResponse->getStatusCode();
-            expect($status === 403)->toBe(! in_array($ability, $may, true), "{$role->value}: {$verb} {$address} answered {$status}");
+            expect($status === 403)->toBe(
+                ! in_array($ability, $may, true), "{$role->value}: {$verb} {$address} answered {$status}",
+            );
             expect($status)->toBeLessThan(500, "{$verb} {$address}");
             $tried++;
         }
@@ -62,11 +72,14 @@ it('tells nothing apart before somebody has signed in', function (): void {
         if ($ability !== null) {
             $there = $this->json($verb, $address);
             $gone = $this->json($verb, str_replace((string) $job->number, '999', $address));
-            expect($there->status())->toBe(401, "{$verb} {$address}")->and($gone->getContent())->toBe($there->getContent());
+            expect($there->status())
+                ->toBe(401, "{$verb} {$address}")->and($gone->getContent())->toBe($there->getContent());
         }
     }
     $shown = $this->getJson('/api/bench')->assertOk();
-    expect($shown->json('people'))->toBe([])->and($shown->json('clocks'))->toBe([])->and($shown->json('kiln'))->toBeNull()->and($shown->json('person'))->toBeNull();
+    expect($shown->json('people'))
+        ->toBe([])->and($shown->json('clocks'))->toBe([])->and($shown->json('kiln'))->toBeNull()
+        ->and($shown->json('person'))->toBeNull();
 });
 
 it('takes as long for a name that nobody has, and for one without a passphrase', function (string $name): void {
@@ -91,7 +104,12 @@ it('ends other sessions with a new passphrase', function (): void {
 });
 
 it('makes a session for somebody who signs in, and for nobody else', function (): void {
-    config(['sprue.network' => true, 'session.driver' => 'file', 'session.files' => $folder = sys_get_temp_dir().'/hot-sprue-sessions-'.bin2hex(random_bytes(4))]);
+    config(
+        [
+            'sprue.network' => true, 'session.driver' => 'file',
+            'session.files' => $folder = sys_get_temp_dir().'/hot-sprue-sessions-'.bin2hex(random_bytes(4)),
+        ],
+    );
     mkdir($folder);
     Person::query()->create(['name' => 'Tobit', 'passphrase' => 'nine brass sprues']);
     foreach (['/', '/jobs', '/look/'.str_repeat('a', 48), '/api/bench', '/api/jobs'] as $address) {
@@ -100,7 +118,11 @@ it('makes a session for somebody who signs in, and for nobody else', function ()
     }
     $this->postJson('/api/sign-in', ['name' => 'Tobit', 'passphrase' => 'wrong']);
     expect(glob("{$folder}/*"))->toBe([]);
-    expect($this->postJson('/api/sign-in', ['name' => 'Tobit', 'passphrase' => 'nine brass sprues'])->assertOk()->headers->getCookies())->not->toBe([])->and(glob("{$folder}/*"))->toHaveCount(1);
+    expect(
+        $this->postJson('/api/sign-in', ['name' => 'Tobit', 'passphrase' => 'nine brass sprues'])
+            ->assertOk()->headers->getCookies(),
+    )
+        ->not->toBe([])->and(glob("{$folder}/*"))->toHaveCount(1);
     array_map(unlink(...), glob("{$folder}/*") ?: []);
     rmdir($folder);
 });
@@ -116,9 +138,12 @@ it('does nothing that a page of another site asks for', function (array $headers
 
 it('carries the usual headers on every answer', function (string $address): void {
     $answer = $this->get($address);
-    expect($answer->headers->get('Content-Security-Policy'))->toContain("default-src 'self'", "object-src 'none'", "frame-ancestors 'none'")->not->toContain('unsafe-eval')
-        ->and($answer->headers->get('X-Content-Type-Options'))->toBe('nosniff')->and($answer->headers->get('Referrer-Policy'))->toBe('no-referrer')
-        ->and($answer->headers->get('Cross-Origin-Opener-Policy'))->toBe('same-origin')->and($answer->headers->get('Permissions-Policy'))->toContain('geolocation=()');
+    expect($answer->headers->get('Content-Security-Policy'))
+        ->toContain("default-src 'self'", "object-src 'none'", "frame-ancestors 'none'")->not->toContain('unsafe-eval')
+        ->and($answer->headers->get('X-Content-Type-Options'))
+        ->toBe('nosniff')->and($answer->headers->get('Referrer-Policy'))->toBe('no-referrer')
+        ->and($answer->headers->get('Cross-Origin-Opener-Policy'))
+        ->toBe('same-origin')->and($answer->headers->get('Permissions-Policy'))->toContain('geolocation=()');
 })->with(['/', '/api/bench', '/api/nowhere', '/look/aaaaaaaaaaaaaaaaaaaaaaaaa']);
 
 it('refuses at the door what is not text, whatever the kind of body', function (callable $send): void {
@@ -128,28 +153,72 @@ it('refuses at the door what is not text, whatever the kind of body', function (
     // What was refused left nothing that stops the page.
     $this->getJson('/api/metal')->assertOk();
 })->with([
-    'Latin-1 in JSON' => [fn ($test) => $test->call('POST', '/api/metal', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: "{\"alloy\":\"sterling-925\",\"mass\":\"10\",\"name\":\"M\xFCller\"}")],
-    'a null byte in JSON' => [fn ($test) => $test->postJson('/api/jobs', ['changes' => [['path' => 'brief.due', 'from' => null, 'to' => "\u{0}"]]])],
-    'Latin-1 in a form' => [fn ($test) => $test->post('/api/metal', ['alloy' => 'sterling-925', 'mass' => '10', 'name' => "M\xFCller"], ['Accept' => 'application/json'])],
+    'Latin-1 in JSON' => [
+        fn ($test) => $test->call(
+            'POST', '/api/metal', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: "{\"alloy\":\"sterling-925\",\"mass\":\"10\",\"name\":\"M\xFCller\"}",
+        ),
+    ],
+    'a null byte in JSON' => [
+        fn ($test) => $test->postJson(
+            '/api/jobs', ['changes' => [['path' => 'brief.due', 'from' => null, 'to' => "\u{0}"]]],
+        ),
+    ],
+    'Latin-1 in a form' => [
+        fn ($test) => $test->post(
+            '/api/metal', ['alloy' => 'sterling-925', 'mass' => '10', 'name' => "M\xFCller"],
+            ['Accept' => 'application/json'],
+        ),
+    ],
     'Latin-1 in an address' => [fn ($test) => $test->getJson('/api/jobs?search=%FF%FE')],
     'a bell in a key' => [fn ($test) => $test->postJson('/api/sums/size.convert', ["si\u{7}ze" => '7'])],
-    'JSON deeper than anybody needs' => [fn ($test) => $test->call('POST', '/api/sums/size.convert', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: str_repeat('{"a":', 40).'1'.str_repeat('}', 40))],
-    'half a JSON' => [fn ($test) => $test->call('POST', '/api/metal', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{"alloy":')],
+    'JSON deeper than anybody needs' => [
+        fn ($test) => $test->call(
+            'POST', '/api/sums/size.convert',
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: str_repeat('{"a":', 40).'1'.str_repeat('}', 40),
+        ),
+    ],
+    'half a JSON' => [
+        fn ($test) => $test->call(
+            'POST', '/api/metal', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: '{"alloy":',
+        ),
+    ],
 ]);
 
 it('takes a list in the letters of western Europe as what it says', function (): void {
     $csv = (string) tempnam(sys_get_temp_dir(), 'csv');
     file_put_contents($csv, "alloy,mass,name\nsterling-925,10,M\xFCller\x92s grain\n");
-    $this->post('/api/metal/import', ['file' => new UploadedFile($csv, 'lots.csv', null, null, true)], ['Accept' => 'application/json'])->assertCreated()->assertJsonPath('lots.0.name', 'Müller’s grain');
+    $this->post(
+        '/api/metal/import', ['file' => new UploadedFile($csv, 'lots.csv', null, null, true)],
+        ['Accept' => 'application/json'],
+    )
+        ->assertCreated()->assertJsonPath('lots.0.name', 'Müller’s grain');
     file_put_contents($csv, "alloy,mass,name\nsterling-925,10,a\x00b\n");
-    $this->post('/api/metal/import', ['file' => new UploadedFile($csv, 'lots.csv', null, null, true)], ['Accept' => 'application/json'])->assertStatus(422);
+    $this->post(
+        '/api/metal/import', ['file' => new UploadedFile($csv, 'lots.csv', null, null, true)],
+        ['Accept' => 'application/json'],
+    )->assertStatus(422);
 });
 
 it('limits what it reads before it reads it', function (): void {
-    $this->call('POST', '/api/sums/size.convert', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: json_encode(['size' => str_repeat('7', 1_000_001)]))->assertStatus(413);
+    $this->call(
+        'POST', '/api/sums/size.convert',
+        server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+        content: json_encode(['size' => str_repeat('7', 1_000_001)]),
+    )->assertStatus(413);
     $this->putJson('/api/shop', ['burnout.climb_c_per_min' => '0.0001'])->assertStatus(422);
-    $this->postJson('/api/reckon/burnout.core', ['diameter' => 76, 'climb_c_per_min' => 1e-20, 'school' => 'medium', 'pour_temperature' => 480])->assertStatus(422);
-    $this->postJson('/api/reckon/burnout.core', ['diameter' => 76, 'stages' => array_fill(0, 500, ['temperature' => 100, 'minutes' => 20160])])->assertStatus(422)->assertJsonPath('errors.stages.0', fn (string $said): bool => str_contains($said, 'three days'));
+    $this->postJson(
+        '/api/reckon/burnout.core',
+        ['diameter' => 76, 'climb_c_per_min' => 1e-20, 'school' => 'medium', 'pour_temperature' => 480],
+    )->assertStatus(422);
+    $this->postJson(
+        '/api/reckon/burnout.core',
+        ['diameter' => 76, 'stages' => array_fill(0, 500, ['temperature' => 100, 'minutes' => 20160])],
+    )
+        ->assertStatus(422)
+        ->assertJsonPath('errors.stages.0', fn (string $said): bool => str_contains($said, 'three days'));
 });
 
 it('answers in words what answered 500', function (string $verb, string $address, mixed $body, int $status): void {
@@ -172,7 +241,10 @@ it('answers in words what answered 500', function (string $verb, string $address
     ['post', '/api/reckon/stone.outline', ['shape' => 'marquise', 'length' => 1.46, 'width' => 1.46], 200],
     ['post', '/api/reckon/size.convert', ['scale' => 'us', 'size' => '7', '0' => 1], 422],
     ['post', '/api/reckon/layout.divide', ['total' => 1e-308, 'parts' => 3], 422],
-    ['post', '/api/jobs/101/overrides', ['use' => 'form.band', 'code' => 'x', 'about' => 'y', 'reason' => 'z', 'value' => ['deep' => [[1]]]], 422],
+    [
+        'post', '/api/jobs/101/overrides',
+        ['use' => 'form.band', 'code' => 'x', 'about' => 'y', 'reason' => 'z', 'value' => ['deep' => [[1]]]], 422,
+    ],
     ['post', '/api/clocks', ['label' => 'x', 'stages' => ['a']], 422],
     ['post', '/api/stretch-tests', ['samples' => ['a', 'b']], 422],
     ['post', '/api/metal/move', ['kind' => 'melt', 'postings' => ['a']], 422],
@@ -183,17 +255,25 @@ it('writes down who did what to the workshop', function (): void {
     $this->actingAs($tobit);
     $this->putJson('/api/shop', ['work.kerf' => '0.25'])->assertOk();
     $this->putJson('/api/workshop', ['timezone' => 'Europe/Oslo'])->assertOk();
-    $this->postJson('/api/people', ['name' => 'Ragna', 'role' => 'guest', 'passphrase' => 'ten quiet anvils'])->assertCreated();
-    $this->postJson('/api/clocks', ['label' => 'stand', 'stages' => [['stage' => 'stand', 'until_min' => 60]]])->assertCreated();
+    $this->postJson(
+        '/api/people', ['name' => 'Ragna', 'role' => 'guest', 'passphrase' => 'ten quiet anvils'],
+    )->assertCreated();
+    $this->postJson(
+        '/api/clocks', ['label' => 'stand', 'stages' => [['stage' => 'stand', 'until_min' => 60]]],
+    )->assertCreated();
     $this->postJson('/api/clocks', ['label' => 'x', 'stages' => []])->assertStatus(422);
     $notes = $this->getJson('/api/journal')->assertOk()->json('notes');
-    expect(array_column($notes, 'what'))->toBe(['clock started', 'person added', 'workshop changed', 'figures changed'])->and(array_unique(array_column($notes, 'by')))->toBe(['Tobit'])
-        ->and((string) json_encode($notes))->toContain('work.kerf')->not->toContain('quiet anvils')->and(Note::query()->count())->toBe(4);
+    expect(array_column($notes, 'what'))
+        ->toBe(['clock started', 'person added', 'workshop changed', 'figures changed'])
+        ->and(array_unique(array_column($notes, 'by')))->toBe(['Tobit'])
+        ->and((string) json_encode($notes))
+        ->toContain('work.kerf')->not->toContain('quiet anvils')->and(Note::query()->count())->toBe(4);
 });
 
 it('keeps one owner, and names that differ', function (): void {
     $owner = Person::query()->where('role', 'owner')->firstOrFail();
-    $this->putJson("/api/people/{$owner->id}", ['role' => 'guest'])->assertStatus(422)->assertJsonPath('errors.role.0', 'The workshop keeps at least one owner.');
+    $this->putJson("/api/people/{$owner->id}", ['role' => 'guest'])
+        ->assertStatus(422)->assertJsonPath('errors.role.0', 'The workshop keeps at least one owner.');
     $this->postJson('/api/people', ['name' => $owner->name, 'role' => 'guest'])->assertStatus(422);
     $this->postJson('/api/people', ['name' => 'Ragna', 'role' => 'king'])->assertStatus(422);
     $this->postJson('/api/people', ['name' => 'Ragna', 'role' => 'owner', 'passphrase' => 'short'])->assertStatus(422);

@@ -21,7 +21,11 @@ afterEach(function (): void {
 /** @param list<string> $pictures keys */
 function sent(Job $job, array $pictures = []): string
 {
-    $answer = test()->postJson("/api/jobs/{$job->number}/looks", ['to' => 'her', 'arrangements' => ['ring'], 'pictures' => $pictures])->assertCreated();
+    $answer = test()
+        ->postJson(
+            "/api/jobs/{$job->number}/looks", ['to' => 'her', 'arrangements' => ['ring'], 'pictures' => $pictures],
+        )
+        ->assertCreated();
 
     return (string) parse_url($answer->json('address'), PHP_URL_PATH);
 }
@@ -32,7 +36,12 @@ function photograph(Job $job, int $shade): array
     imagefill($image, 0, 0, (int) imagecolorallocate($image, $shade, $shade, $shade));
     $path = (string) tempnam(sys_get_temp_dir(), 'pic');
     imagepng($image, $path);
-    $pictures = test()->post("/api/jobs/{$job->number}/pictures", ['picture' => new UploadedFile($path, 'a.png', null, null, true)], ['Accept' => 'application/json'])->assertCreated()->json('pictures');
+    $pictures = test()
+        ->post(
+            "/api/jobs/{$job->number}/pictures", ['picture' => new UploadedFile($path, 'a.png', null, null, true)],
+            ['Accept' => 'application/json'],
+        )
+        ->assertCreated()->json('pictures');
 
     return end($pictures);
 }
@@ -51,7 +60,9 @@ it('serves the photographs that were chosen, and those alone', function (): void
     $this->get("{$path}/picture/{$kept['file']}")->assertNotFound();
     // None unless chosen, and none of another job's.
     $this->get(sent($this->job))->assertDontSee('picture/');
-    $this->postJson("/api/jobs/{$this->job->number}/looks", ['to' => 'her', 'arrangements' => ['ring'], 'pictures' => ['nope']])->assertStatus(422);
+    $this->postJson(
+        "/api/jobs/{$this->job->number}/looks", ['to' => 'her', 'arrangements' => ['ring'], 'pictures' => ['nope']],
+    )->assertStatus(422);
 });
 
 it('keeps to each letter its own words', function (): void {
@@ -66,7 +77,9 @@ it('keeps its secret in clear nowhere: not in the letter, the answer kept, nor a
     foreach (['letters', 'looks', 'done_requests', 'journal', 'jobs', 'entries'] as $table) {
         expect((string) json_encode(DB::table($table)->get()))->not->toContain($token, $table);
     }
-    expect(Letter::query()->firstOrFail()->body)->toContain('/look/…')->and((string) $this->getJson("/api/jobs/{$this->job->number}/looks")->getContent())->not->toContain($token);
+    expect(Letter::query()->firstOrFail()->body)
+        ->toContain('/look/…')->and((string) $this->getJson("/api/jobs/{$this->job->number}/looks")->getContent())
+        ->not->toContain($token);
 });
 
 it('counts looks, words and photographs each by itself', function (): void {
@@ -91,11 +104,17 @@ it('keeps what “may be cast” was said of, and says at Wax and on Today when 
     says($path, ['what' => 'approves', 'name' => 'Oda'])->assertRedirect();
     $look = ClientReview::query()->firstOrFail();
     expect($look->shown['by'])->toBe('Oda')->and($look->shown['drawings']['ring']['svg'])->toStartWith('<svg');
-    $caution = fn (): mixed => collect($this->getJson("/api/jobs/{$this->job->number}?station=wax")->json('page.findings'))->firstWhere('code', 'changed-since-approval');
+    $caution = fn (): mixed => collect(
+        $this->getJson("/api/jobs/{$this->job->number}?station=wax")->json('page.findings'),
+    )->firstWhere('code', 'changed-since-approval');
     expect($caution())->toBeNull()->and($this->getJson('/api/today')->json('changed'))->toBe([]);
     $was = $this->job->refresh()->held()->at('form.width_top');
-    $this->postJson("/api/jobs/{$this->job->number}/changes", ['changes' => [['path' => 'form.width_top', 'from' => $was, 'to' => '6.2']]])->assertOk();
-    expect($caution()['level'])->toBe('caution')->and($caution()['message'])->toContain('Oda said on ', 'Changed since:')
+    $this->postJson(
+        "/api/jobs/{$this->job->number}/changes",
+        ['changes' => [['path' => 'form.width_top', 'from' => $was, 'to' => '6.2']]],
+    )->assertOk();
+    expect($caution()['level'])
+        ->toBe('caution')->and($caution()['message'])->toContain('Oda said on ', 'Changed since:')
         ->and($this->getJson('/api/today')->json('changed.0.number'))->toBe($this->job->number);
     // Put back, it is what was approved.
     $this->postJson("/api/jobs/{$this->job->number}/undo")->assertOk();
@@ -106,7 +125,8 @@ it('has a change that was asked for on Today until it is answered', function ():
     says(sent($this->job), ['what' => 'asks', 'name' => 'Oda', 'words' => 'a little narrower'])->assertRedirect();
     $asked = $this->getJson('/api/today')->json('asked.0');
     expect($asked['words'])->toBe('a little narrower')->and($asked['by'])->toBe('Oda');
-    $this->postJson("/api/jobs/{$this->job->number}/words/{$asked['key']}/answered")->assertOk()->assertJsonPath('words.0.answered', fn (string $by): bool => str_starts_with($by, 'Maren'));
+    $this->postJson("/api/jobs/{$this->job->number}/words/{$asked['key']}/answered")
+        ->assertOk()->assertJsonPath('words.0.answered', fn (string $by): bool => str_starts_with($by, 'Maren'));
     expect($this->getJson('/api/today')->json('asked'))->toBe([]);
     $this->postJson("/api/jobs/{$this->job->number}/words/zz/answered")->assertStatus(422);
     // Nobody but the client undoes the client's word.
@@ -115,7 +135,10 @@ it('has a change that was asked for on Today until it is answered', function ():
 
 it('takes the word of a browser that does not say where its form came from', function (): void {
     $path = sent($this->job);
-    $this->post($path, ['what' => 'asks', 'name' => 'Oda', 'words' => 'x'], ['Origin' => 'null', 'Sec-Fetch-Site' => 'same-origin'])->assertRedirect();
+    $this->post(
+        $path, ['what' => 'asks', 'name' => 'Oda', 'words' => 'x'],
+        ['Origin' => 'null', 'Sec-Fetch-Site' => 'same-origin'],
+    )->assertRedirect();
     $this->post($path, ['what' => 'asks', 'name' => 'Oda', 'words' => 'x'], ['Origin' => 'null'])->assertRedirect();
 });
 
@@ -124,17 +147,23 @@ it('dies with its job', function (): void {
     $this->postJson("/api/jobs/{$this->job->number}/close", ['how' => 'delivered'])->assertOk();
     $this->get($path)->assertNotFound()->assertSee('This link has ended');
     says($path, ['what' => 'approves', 'name' => 'Oda'])->assertNotFound();
-    $this->postJson("/api/jobs/{$this->job->number}/looks", ['to' => 'her', 'arrangements' => ['ring']])->assertStatus(409);
+    $this->postJson(
+        "/api/jobs/{$this->job->number}/looks", ['to' => 'her', 'arrangements' => ['ring']],
+    )->assertStatus(409);
 });
 
-it('takes a word once that was sent twice, keeps what was typed when it is refused, and lands on itself', function (): void {
-    $path = sent($this->job);
-    $once = (string) Str::uuid();
-    foreach ([1, 2] as $_) {
-        $this->post($path, ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'ring'], ['Idempotency-Key' => $once])->assertRedirect("{$path}?thanks=1#said");
-    }
-    expect($this->job->refresh()->held()->list('words'))->toHaveCount(1);
-    $this->get("{$path}?thanks=1")->assertSee('Your word is with the workshop');
-    says($path, ['what' => 'picks', 'words' => 'lovely'])->assertStatus(422)->assertSee('Say who you are.')->assertSee('lovely')->assertSee('<svg', false);
-    expect($this->job->refresh()->held()->list('words'))->toHaveCount(1);
-});
+it('takes a word once that was sent twice, keeps what was typed when it is refused, and lands '
+    .'on itself', function (): void {
+        $path = sent($this->job);
+        $once = (string) Str::uuid();
+        foreach ([1, 2] as $_) {
+            $this->post(
+                $path, ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'ring'], ['Idempotency-Key' => $once],
+            )->assertRedirect("{$path}?thanks=1#said");
+        }
+        expect($this->job->refresh()->held()->list('words'))->toHaveCount(1);
+        $this->get("{$path}?thanks=1")->assertSee('Your word is with the workshop');
+        says($path, ['what' => 'picks', 'words' => 'lovely'])
+            ->assertStatus(422)->assertSee('Say who you are.')->assertSee('lovely')->assertSee('<svg', false);
+        expect($this->job->refresh()->held()->list('words'))->toHaveCount(1);
+    });

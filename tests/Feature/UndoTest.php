@@ -35,7 +35,13 @@ it('undoes two rows emptied in turn, and one path said twice in a list', functio
         $was = $job->refresh()->held()->at("cuts.{$row}.length");
         edits($job, [['path' => "cuts.{$row}.length", 'from' => $was, 'to' => null]])->assertOk();
     }
-    edits($job, [['path' => 'form.width_base', 'from' => null, 'to' => '3'], ['path' => 'form.width_base', 'from' => null, 'to' => '4']])->assertOk();
+    edits(
+        $job,
+        [
+            ['path' => 'form.width_base', 'from' => null, 'to' => '3'],
+            ['path' => 'form.width_base', 'from' => null, 'to' => '4'],
+        ],
+    )->assertOk();
     expect($job->refresh()->held()->decision('form.width_base'))->toEqual(4)->and(Entry::query()->count())->toBe(3);
     foreach ([1, 2, 3] as $_) {
         undo($job)->assertOk();
@@ -45,7 +51,8 @@ it('undoes two rows emptied in turn, and one path said twice in a list', functio
 });
 
 it('puts a row back where it stood', function (): void {
-    $job = Job::factory()->ring()->holding(['cuts.0.name' => 'a', 'cuts.1.name' => 'b', 'cuts.2.name' => 'c'])->create();
+    $job = Job::factory()
+        ->ring()->holding(['cuts.0.name' => 'a', 'cuts.1.name' => 'b', 'cuts.2.name' => 'c'])->create();
     $start = held($job);
     $this->postJson("/api/jobs/{$job->number}/rows/cuts/1/out")->assertOk();
     expect(array_column($job->refresh()->held()->list('cuts'), 'key'))->toBe(['0', '2']);
@@ -54,33 +61,55 @@ it('puts a row back where it stood', function (): void {
 });
 
 it('never lands words on a neighbour: a row is named by its key, and out twice takes one', function (): void {
-    $job = Job::factory()->ring()->holding(['stones.0.name' => 'hers', 'stones.1.name' => 'his', 'stones.2.name' => 'theirs'])->create();
+    $job = Job::factory()
+        ->ring()->holding(['stones.0.name' => 'hers', 'stones.1.name' => 'his', 'stones.2.name' => 'theirs'])->create();
     $this->postJson("/api/jobs/{$job->number}/rows/stones/0/out")->assertOk();
     $this->postJson("/api/jobs/{$job->number}/rows/stones/0/out")->assertOk();
-    expect(array_column(array_column($job->refresh()->held()->list('stones'), 'name'), 'value'))->toBe(['his', 'theirs']);
+    expect(
+        array_column(array_column($job->refresh()->held()->list('stones'), 'name'), 'value'),
+    )->toBe(['his', 'theirs']);
     // What another tablet typed into the first goes nowhere, and says so.
-    edits($job, [['path' => 'stones.0.width', 'from' => null, 'to' => '5']])->assertStatus(422)->assertJsonPath('errors.stones\.0\.width', fn ($said) => true);
+    edits($job, [['path' => 'stones.0.width', 'from' => null, 'to' => '5']])
+        ->assertStatus(422)->assertJsonPath('errors.stones\.0\.width', fn ($said) => true);
     edits($job, [['path' => 'stones.1.width', 'from' => null, 'to' => '6']])->assertOk();
-    expect($job->refresh()->held()->list('stones'))->toHaveCount(2)->and($job->held()->list('stones')[0]['width']['value'])->toEqual(6);
+    expect($job->refresh()->held()->list('stones'))
+        ->toHaveCount(2)->and($job->held()->list('stones')[0]['width']['value'])->toEqual(6);
     // A key once used is not used again.
-    expect($this->getJson("/api/jobs/{$job->number}?station=stones")->json('page.next_keys.stones'))->not->toBeIn(['0', '1', '2']);
+    expect(
+        $this->getJson("/api/jobs/{$job->number}?station=stones")->json('page.next_keys.stones'),
+    )->not->toBeIn(['0', '1', '2']);
 });
 
 it('ends where it began, after any sequence of edits, rows and undo on two tablets', function (int $seed): void {
     $dice = new Random\Randomizer(new Random\Engine\Mt19937($seed));
     $people = [Person::query()->firstOrFail(), Person::query()->create(['name' => 'Tobit'])];
-    $job = Job::factory()->ring()->holding(['cuts.0.name' => 'a', 'cuts.0.length' => '9', 'stones.0.name' => 'one'])->create();
+    $job = Job::factory()
+        ->ring()->holding(['cuts.0.name' => 'a', 'cuts.0.length' => '9', 'stones.0.name' => 'one'])->create();
     $start = held($job);
-    $paths = ['form.width_base', 'form.thickness_base', 'brief.note', 'cuts.0.length', 'cuts.1.name', 'stones.0.width', 'stones.n1.name', 'stones.n2.width'];
+    $paths = [
+        'form.width_base', 'form.thickness_base', 'brief.note', 'cuts.0.length', 'cuts.1.name', 'stones.0.width',
+        'stones.n1.name', 'stones.n2.width',
+    ];
     for ($step = 0; $step < 40; $step++) {
         $by = $people[$dice->getInt(0, 1)];
         $now = $job->refresh()->held();
         $path = $paths[$dice->getInt(0, count($paths) - 1)];
         match ($dice->getInt(0, 5)) {
             0 => undo($job, $by),
-            1 => $this->actingAs($by)->postJson("/api/jobs/{$job->number}/rows/".['cuts/0', 'cuts/1', 'stones/n1', 'stones/n2'][$dice->getInt(0, 3)].'/out'),
+            1 => $this->actingAs($by)->postJson(
+                "/api/jobs/{$job->number}/rows/".[
+                    'cuts/0', 'cuts/1', 'stones/n1', 'stones/n2',
+                ][$dice->getInt(0, 3)].'/out',
+            ),
             2 => edits($job, [['path' => $path, 'from' => $now->at($path), 'to' => null]], $by),
-            default => edits($job, [['path' => $path, 'from' => $now->at($path), 'to' => (string) $dice->getInt(1, 9)], ['path' => 'wax.text', 'from' => $now->at('wax.text'), 'to' => "step {$step}"]], $by),
+            default => edits(
+                $job,
+                [
+                    ['path' => $path, 'from' => $now->at($path), 'to' => (string) $dice->getInt(1, 9)],
+                    ['path' => 'wax.text', 'from' => $now->at('wax.text'), 'to' => "step {$step}"],
+                ],
+                $by,
+            ),
         };
     }
     // Each takes back what is theirs until neither can: what one changed over the other goes first.
@@ -98,11 +127,15 @@ it('takes back what one typed oneself, and says what it was; what another change
     [$maren, $tobit] = [Person::query()->firstOrFail(), Person::query()->create(['name' => 'Tobit'])];
     edits($job, [['path' => 'form.width_base', 'from' => null, 'to' => '3']], $maren)->assertOk();
     edits($job, [['path' => 'form.thickness_base', 'from' => null, 'to' => '1.8']], $tobit)->assertOk();
-    undo($job, $maren)->assertOk()->assertJsonPath('undone.0.path', 'form.width_base')->assertJsonPath('undone.0.to.typed', '3');
+    undo($job, $maren)
+        ->assertOk()->assertJsonPath('undone.0.path', 'form.width_base')->assertJsonPath('undone.0.to.typed', '3');
     expect($job->refresh()->held()->decision('form.thickness_base'))->toEqual(1.8);
     undo($job, $maren)->assertStatus(422);
     // Maren edits what Tobit typed; his undo would erase hers.
-    edits($job, [['path' => 'form.thickness_base', 'from' => $job->held()->at('form.thickness_base'), 'to' => '1.6']], $maren)->assertOk();
+    edits(
+        $job, [['path' => 'form.thickness_base', 'from' => $job->held()->at('form.thickness_base'), 'to' => '1.6']],
+        $maren,
+    )->assertOk();
     undo($job, $tobit)->assertStatus(422);
     expect($job->refresh()->held()->decision('form.thickness_base'))->toEqual(1.6);
 });
@@ -115,20 +148,31 @@ it('leaves alone what was decided or said: signing, closing, whose it is, the cl
     $this->postJson("/api/jobs/{$job->number}/close", ['how' => 'open', 'reason' => 'she came back'])->assertOk();
     undo($job)->assertStatus(422);
     $job->refresh();
-    expect($job->held()->map('stations')['form']['state'])->toBe('signed')->and($job->client?->name)->toBe('Ama Sorley')->and($job->state)->toBe('open');
+    expect($job->held()->map('stations')['form']['state'])
+        ->toBe('signed')->and($job->client?->name)->toBe('Ama Sorley')->and($job->state)->toBe('open');
     $kinds = array_column($this->getJson("/api/jobs/{$job->number}/history")->json('entries'), 'kind');
     expect($kinds)->toBe(['closing', 'closing', 'owner', 'station'])
-        ->and(json_encode($this->getJson("/api/jobs/{$job->number}/history")->json('entries')))->toContain('she came back', 'she moved away', 'Ama Sorley');
+        ->and(json_encode($this->getJson("/api/jobs/{$job->number}/history")->json('entries')))
+        ->toContain('she came back', 'she moved away', 'Ama Sorley');
 });
 
 it('undoes a charge only with its reversal, and a reversed charge takes its casting back', function (): void {
     $job = Job::factory()->ring()->create();
-    $lot = Lot::query()->create(['name' => 'grain', 'alloy' => 'sterling-925', 'fineness' => 0.925, 'mass_mg' => 50_000]);
+    $lot = Lot::query()->create(
+        ['name' => 'grain', 'alloy' => 'sterling-925', 'fineness' => 0.925, 'mass_mg' => 50_000],
+    );
     $start = held($job);
-    $charge = fn () => $this->postJson("/api/jobs/{$job->number}/charge", ['lots' => [['lot' => $lot->id, 'mass' => '20']], 'casting' => '14', 'button' => '5.9'])->assertCreated();
+    $charge = fn () => $this->postJson(
+        "/api/jobs/{$job->number}/charge",
+        ['lots' => [['lot' => $lot->id, 'mass' => '20']], 'casting' => '14', 'button' => '5.9'],
+    )->assertCreated();
     $charge();
     $movement = Movement::query()->where('kind', 'charge')->firstOrFail();
-    undo($job)->assertStatus(422)->assertJsonPath('errors._.0', fn (string $said): bool => str_contains($said, "reverse movement {$movement->id}"));
+    undo($job)
+        ->assertStatus(422)
+        ->assertJsonPath(
+            'errors._.0', fn (string $said): bool => str_contains($said, "reverse movement {$movement->id}"),
+        );
     expect($job->refresh()->held()->list('castings'))->toHaveCount(1)->and($lot->refresh()->mass_mg)->toBe(30_000);
     $this->postJson("/api/metal/movements/{$movement->id}/reverse", ['reason' => 'weighed wrong'])->assertCreated();
     expect(held($job))->toEqual($start)->and($lot->refresh()->mass_mg)->toBe(50_000);
@@ -137,6 +181,9 @@ it('undoes a charge only with its reversal, and a reversed charge takes its cast
     $path = 'castings.'.$job->refresh()->held()->list('castings')[0]['key'].'.casting_mass';
     edits($job, [['path' => $path, 'from' => $job->held()->at($path), 'to' => '13.9 g']])->assertOk();
     $second = Movement::query()->where('kind', 'charge')->whereNull('reverses_id')->orderByDesc('id')->firstOrFail();
-    $this->postJson("/api/metal/movements/{$second->id}/reverse", ['reason' => 'again'])->assertStatus(422)->assertJsonPath('errors._.0', fn (string $said): bool => str_contains($said, 'casting_mass'));
-    expect($lot->refresh()->mass_mg)->toBe(30_000)->and(Movement::query()->where('reverses_id', $second->id)->exists())->toBeFalse();
+    $this->postJson("/api/metal/movements/{$second->id}/reverse", ['reason' => 'again'])
+        ->assertStatus(422)
+        ->assertJsonPath('errors._.0', fn (string $said): bool => str_contains($said, 'casting_mass'));
+    expect($lot->refresh()->mass_mg)
+        ->toBe(30_000)->and(Movement::query()->where('reverses_id', $second->id)->exists())->toBeFalse();
 });

@@ -37,7 +37,10 @@ final readonly class Drawn
     /** @return list<list<array{float, float}>> the points of each straight-sided path of a style */
     public function paths(string $style): array
     {
-        $paths = array_filter($this->view['shapes'], static fn (array $shape): bool => $shape['kind'] === 'path' && $shape['style'] === $style);
+        $paths = array_filter(
+            $this->view['shapes'],
+            static fn (array $shape): bool => $shape['kind'] === 'path' && $shape['style'] === $style,
+        );
 
         return array_values(array_map(static function (array $shape): array {
             preg_match_all('/[ML] ?(-?[\d.]+) (-?[\d.]+)/', $shape['d'], $found, PREG_SET_ORDER);
@@ -49,23 +52,39 @@ final readonly class Drawn
     /** @return list<array{float, float, float}> x, y and radius of each circle of a style */
     public function circles(string $style): array
     {
-        $circles = array_filter($this->view['shapes'], static fn (array $shape): bool => $shape['kind'] === 'circle' && $shape['style'] === $style);
+        $circles = array_filter(
+            $this->view['shapes'],
+            static fn (array $shape): bool => $shape['kind'] === 'circle' && $shape['style'] === $style,
+        );
 
-        return array_values(array_map(static fn (array $shape): array => [$shape['cx'], $shape['cy'], $shape['r']], $circles));
+        return array_values(
+            array_map(static fn (array $shape): array => [$shape['cx'], $shape['cy'], $shape['r']], $circles),
+        );
     }
 
     /** @return list<array{float, float, string}> x, y and words of each text, of one style or all */
     public function texts(?string $style = null): array
     {
-        $texts = array_filter($this->view['shapes'], static fn (array $shape): bool => $shape['kind'] === 'text' && ($style === null || $shape['style'] === $style));
+        $texts = array_filter(
+            $this->view['shapes'],
+            static fn (array $shape): bool => $shape['kind'] === 'text'
+                && ($style === null || $shape['style'] === $style),
+        );
 
-        return array_values(array_map(static fn (array $shape): array => [$shape['x'], $shape['y'], $shape['text']], $texts));
+        return array_values(
+            array_map(static fn (array $shape): array => [$shape['x'], $shape['y'], $shape['text']], $texts),
+        );
     }
 
     /** @return list<array<string, mixed>> dimensions that can be pulled, and measure between two ends */
     public function pulled(): array
     {
-        return array_values(array_filter($this->view['dimensions'], static fn (array $dimension): bool => $dimension['pull'] !== null && count($dimension['line']) === 2));
+        return array_values(
+            array_filter(
+                $this->view['dimensions'],
+                static fn (array $dimension): bool => $dimension['pull'] !== null && count($dimension['line']) === 2,
+            ),
+        );
     }
 
     /** @param list<array{float, float}> $points */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-/** Every order and every grade tried, as one would by hand with much time; knows nothing of the core. */
+/**
+ * Every order and every grade tried, as one would by hand with much time; knows nothing of the core.
+ *
+ * @phpstan-type Seam array{id: string, parts: list<string>, after: list<string>, grade: ?string, guard: bool}
+ */
 final class EveryPlan
 {
     /** @var list<array{flows: list<int>, grades: int, order: list<int>}> */
@@ -12,14 +16,17 @@ final class EveryPlan
 
     /**
      * @param  array<string, int>  $solidus  by part
-     * @param  list<list<array{id: string, parts: list<string>, after: list<string>, grade: ?string, guard: bool}>>  $heats
+     * @param  list<list<Seam>>  $heats
      * @param  array<string, int>  $flow  by solder
      */
-    private function __construct(private readonly array $solidus, private readonly array $heats, private readonly array $flow, private readonly int $step, private readonly int $margin) {}
+    private function __construct(
+        private readonly array $solidus, private readonly array $heats, private readonly array $flow,
+        private readonly int $step, private readonly int $margin,
+    ) {}
 
     /**
      * @param  array<string, int>  $solidus
-     * @param  list<list<array{id: string, parts: list<string>, after: list<string>, grade: ?string, guard: bool}>>  $heats
+     * @param  list<list<Seam>>  $heats
      * @param  array<string, int>  $flow
      * @return array{flows: list<int>, grades: int, order: list<int>}|null
      */
@@ -27,7 +34,12 @@ final class EveryPlan
     {
         $try = new self($solidus, $heats, $flow, $step, $margin);
         $try->go([], [], [], []);
-        usort($try->found, static fn (array $one, array $other): int => [$other['flows'], $one['grades'], $one['order']] <=> [$one['flows'], $other['grades'], $other['order']]);
+        usort(
+            $try->found,
+            static fn (array $one, array $other): int => [$other['flows'], $one['grades'], $one['order']] <=> [
+                $one['flows'], $other['grades'], $other['order'],
+            ],
+        );
 
         return $try->found[0] ?? null;
     }
@@ -36,7 +48,7 @@ final class EveryPlan
      * Whether heats in an order, each with its solder, keep every rule.
      *
      * @param  array<string, int>  $solidus
-     * @param  list<list<array{id: string, parts: list<string>, after: list<string>, grade: ?string, guard: bool}>>  $heats  in their order
+     * @param  list<list<Seam>>  $heats  in their order
      * @param  array<string, int>  $flow
      * @param  list<string>  $used  the solder of each
      */
@@ -45,7 +57,8 @@ final class EveryPlan
         $try = new self($solidus, $heats, $flow, $step, $margin);
         $made = $done = [];
         foreach ($heats as $at => $heat) {
-            if (array_diff(array_merge(...array_column($heat, 'after')), $done) !== [] || ! $try->holds($heat, $used[$at], $flow[$used[$at]], $made)) {
+            if (array_diff(array_merge(...array_column($heat, 'after')), $done) !== []
+                || ! $try->holds($heat, $used[$at], $flow[$used[$at]], $made)) {
                 return false;
             }
             foreach ($heat as $joint) {
@@ -66,17 +79,30 @@ final class EveryPlan
     private function go(array $order, array $used, array $made, array $done): void
     {
         if (count($order) === count($this->heats)) {
-            $this->found[] = ['flows' => array_map(fn (string $solder): int => $this->flow[$solder], $used), 'grades' => count(array_unique($used)), 'order' => $order];
+            $this->found[] = [
+                'flows' => array_map(fn (string $solder): int => $this->flow[$solder], $used),
+                'grades' => count(array_unique($used)), 'order' => $order,
+            ];
 
             return;
         }
         foreach ($this->heats as $index => $heat) {
-            if (in_array($index, $order, true) || array_diff(array_merge(...array_column($heat, 'after')), $done) !== []) {
+            if (in_array($index, $order, true)
+                || array_diff(array_merge(...array_column($heat, 'after')), $done) !== []) {
                 continue;
             }
             foreach ($this->flow as $solder => $flow) {
                 if ($this->holds($heat, $solder, $flow, $made)) {
-                    $this->go([...$order, $index], [...$used, $solder], [...$made, ...array_map(static fn (array $joint): array => [$joint['parts'], $flow, $joint['guard']], $heat)], [...$done, ...array_column($heat, 'id')]);
+                    $this->go(
+                        [...$order, $index], [...$used, $solder],
+                        [
+                            ...$made,
+                            ...array_map(
+                                static fn (array $joint): array => [$joint['parts'], $flow, $joint['guard']], $heat,
+                            ),
+                        ],
+                        [...$done, ...array_column($heat, 'id')],
+                    );
                 }
             }
         }

@@ -11,7 +11,12 @@ final class Paper
     public static function blackRun(string $pdf): float
     {
         $dpi = 600;
-        exec(sprintf('pdftoppm -r %d -l 1 -png -singlefile -H %d %s %s', $dpi, $dpi * 4, escapeshellarg($pdf), escapeshellarg("{$pdf}.page")));
+        exec(
+            sprintf(
+                'pdftoppm -r %d -l 1 -png -singlefile -H %d %s %s', $dpi, $dpi * 4, escapeshellarg($pdf),
+                escapeshellarg("{$pdf}.page"),
+            ),
+        );
         $image = imagecreatefrompng("{$pdf}.page.png");
         unlink("{$pdf}.page.png");
         $longest = 0;

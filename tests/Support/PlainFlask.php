@@ -16,7 +16,10 @@ final class PlainFlask
      * @param  list<array{float, float}>  $stages  where the kiln goes, and minutes with the ramp
      * @return array{dry: float|null, above_620: float, core: float}
      */
-    public static function burn(float $diameter, array $stages, float $climb, float $fall, float $waterPer100 = 40.0, int $nodes = 30, float $step = 0.7): array
+    public static function burn(
+        float $diameter, array $stages, float $climb, float $fall, float $waterPer100 = 40.0, int $nodes = 30,
+        float $step = 0.7,
+    ): array
     {
         [$radius, $k, $rho, $c] = [$diameter / 2000, 0.50, 1200.0, 1050.0];
         $boil = 2.257e6 * ($waterPer100 / 100 - 0.06);
@@ -47,7 +50,9 @@ final class PlainFlask
                 $wall = ($outer * $kiln + $inner * $t[$nodes - 1]) / ($outer + $inner);
                 $flow = 0.0;
                 for ($i = 0; $i < $nodes; $i++) {
-                    $next = $i === $nodes - 1 ? $inner * ($wall - $t[$i]) : $k / $shell * 2 * M_PI * $shell * ($i + 1) * ($t[$i + 1] - $t[$i]);
+                    $next = $i === $nodes - 1
+                        ? $inner * ($wall - $t[$i])
+                        : $k / $shell * 2 * M_PI * $shell * ($i + 1) * ($t[$i + 1] - $t[$i]);
                     $held[$i] += $step * ($next - $flow) / ($rho * M_PI * $shell ** 2 * (2 * $i + 1));
                     $flow = $next;
                 }

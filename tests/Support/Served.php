@@ -28,15 +28,24 @@ final class Served
         mkdir($this->folder);
         touch($this->database());
         $settings = [
-            'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => $this->database(), 'HOT_SPRUE_PICTURES' => "{$this->folder}/pictures", 'HOT_SPRUE_BACKUPS' => "{$this->folder}/backups", 'APP_ENV' => 'testing',
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'array', 'APP_CONFIG_CACHE' => "{$this->folder}/config.php", 'APP_ROUTES_CACHE' => "{$this->folder}/routes.php", ...$with,
+            'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => $this->database(),
+            'HOT_SPRUE_PICTURES' => "{$this->folder}/pictures", 'HOT_SPRUE_BACKUPS' => "{$this->folder}/backups",
+            'APP_ENV' => 'testing',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'array', 'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
+            'APP_ROUTES_CACHE' => "{$this->folder}/routes.php", ...$with,
         ];
         foreach ([['migrate', '--force'], ['sprue:open', '--empty']] as $command) {
             (new Process(['php', 'artisan', ...$command], base_path(), $settings))->setTimeout(60)->mustRun();
         }
         $port = $this->freePort();
         $this->url = "http://127.0.0.1:{$port}";
-        $this->server = new Process(['php', '-d', 'opcache.enable_cli=1', '-d', 'display_errors=0', '-d', 'upload_max_filesize=25M', '-d', 'post_max_size=26M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'], base_path(), [...$settings, 'PHP_CLI_SERVER_WORKERS' => (string) $workers], timeout: null);
+        $this->server = new Process(
+            [
+                'php', '-d', 'opcache.enable_cli=1', '-d', 'display_errors=0', '-d', 'upload_max_filesize=25M', '-d',
+                'post_max_size=26M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php',
+            ],
+            base_path(), [...$settings, 'PHP_CLI_SERVER_WORKERS' => (string) $workers], timeout: null,
+        );
         $this->server->start();
         for ($wait = 0; $wait < 100 && @file_get_contents("{$this->url}/up") === false; $wait++) {
             usleep(100_000);
@@ -65,7 +74,8 @@ final class Served
      */
     public function post(string $path, array $body = [], string $verb = 'post'): array
     {
-        return Http::acceptJson()->withHeader('Idempotency-Key', (string) Str::uuid())->{$verb}($this->url.$path, $body)->throw()->json();
+        return Http::acceptJson()
+            ->withHeader('Idempotency-Key', (string) Str::uuid())->{$verb}($this->url.$path, $body)->throw()->json();
     }
 
     /**
@@ -76,9 +86,23 @@ final class Served
      */
     public function together(array $requests): array
     {
-        $answers = Http::pool(fn (Pool $pool): array => array_map(fn (array $request) => $pool->timeout(60)->acceptJson()->withHeader('Idempotency-Key', $request[2] ?? (string) Str::uuid())->post($this->url.$request[0], $request[1]), $requests));
+        $answers = Http::pool(
+            fn (Pool $pool): array => array_map(
+                fn (array $request) => $pool->timeout(60)
+                    ->acceptJson()->withHeader('Idempotency-Key', $request[2] ?? (string) Str::uuid())
+                    ->post($this->url.$request[0], $request[1]),
+                $requests,
+            ),
+        );
 
-        return array_values(array_map(static fn (mixed $answer): int => $answer instanceof Response ? $answer->status() : throw new RuntimeException((string) $answer), $answers));
+        return array_values(
+            array_map(
+                static fn (mixed $answer): int => $answer instanceof Response
+                    ? $answer->status()
+                    : throw new RuntimeException((string) $answer),
+                $answers,
+            ),
+        );
     }
 
     public function stop(): void

@@ -19,7 +19,9 @@ final readonly class Slices
     {
         $half = self::halfWidth($profile, $width, $thickness, $more);
         // Finer near both faces, where a dome turns over.
-        $heights = array_map(static fn (int $at): float => $thickness * (1 - cos(M_PI * $at / self::COUNT)) / 2, range(0, self::COUNT));
+        $heights = array_map(
+            static fn (int $at): float => $thickness * (1 - cos(M_PI * $at / self::COUNT)) / 2, range(0, self::COUNT),
+        );
         [$area, $moment, $round] = [0.0, 0.0, $half(0.0) + $half($thickness)];
         for ($at = 1; $at <= self::COUNT; $at++) {
             [$low, $high] = [$heights[$at - 1], $heights[$at]];
@@ -57,12 +59,17 @@ final readonly class Slices
         if ($profile === 'knife') {
             $edge = $more['edge'] ?? 0.0;
 
-            return static fn (float $y): float => $width / 2 * ($y <= $edge ? 1.0 : ($thickness - $y) / ($thickness - $edge));
+            return static fn (float $y): float => $width / 2 * ($y <= $edge ? 1.0
+                : ($thickness - $y) / ($thickness - $edge));
         }
         if ($profile === 'court') {
-            [$inside, $outside] = [$more['rise_inside'] ?? 0.12 * $thickness, $more['rise_outside'] ?? 0.35 * $thickness];
+            [$inside, $outside] = [
+                $more['rise_inside'] ?? 0.12 * $thickness, $more['rise_outside'] ?? 0.35 * $thickness,
+            ];
 
-            return static fn (float $y): float => $y < $inside ? $dome($inside, $y) : ($y > $thickness - $outside ? $dome($outside, $thickness - $y) : $width / 2);
+            return static fn (float $y): float => $y < $inside
+                ? $dome($inside, $y)
+                : ($y > $thickness - $outside ? $dome($outside, $thickness - $y) : $width / 2);
         }
 
         return static fn (): float => $width / 2;

@@ -10,7 +10,9 @@ $keeper = new App\Account\AccountKeeper;
 [$from, $to] = [(int) $argv[1], (int) $argv[2]];
 for ($i = 0; $i < (int) ($argv[3] ?? 200); $i++) {
     try {
-        $movement = $keeper->move(HotSprue\Account\MovementKind::Cut, [$from => -1000, $to => 990], 10, "cut {$i}", null);
+        $movement = $keeper->move(
+            HotSprue\Account\MovementKind::Cut, [$from => -1000, $to => 990], 10, "cut {$i}", null,
+        );
         fwrite(STDOUT, "{$movement->id}\n");
     } catch (HotSprue\Account\MetalRefused $refused) {
         fwrite(STDOUT, "refused\n");

@@ -12,7 +12,8 @@ use RuntimeException;
 
 final class BackupCommand extends Command
 {
-    protected $signature = 'sprue:backup {file? : Where to write it; the folder for backups otherwise} {--daily : The one of the day, if it is due; old ones are let go}';
+    protected $signature = 'sprue:backup {file? : Where to write it; the folder for backups otherwise} {--daily : The '
+        .'one of the day, if it is due; old ones are let go}';
 
     protected $description = 'Writes the database and the pictures to one file, and tries it';
 

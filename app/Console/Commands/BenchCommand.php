@@ -22,7 +22,9 @@ use RuntimeException;
 /** Measures each sheet in the core and over HTTP, what a page weighs, and how soon answers follow typing. */
 final class BenchCommand extends Command
 {
-    protected $signature = 'sprue:bench {--times=200 : How often each sheet is reckoned} {--url= : A running application, for HTTP, weight and typing; only the core otherwise} {--driver= : A running ChromeDriver, for a page in Chromium}';
+    protected $signature = 'sprue:bench {--times=200 : How often each sheet is reckoned} {--url= : A running '
+        .'application, for HTTP, weight and typing; only the core otherwise} {--driver= : A running ChromeDriver, for '
+            .'a page in Chromium}';
 
     protected $description = 'Measures how quick everything is, beside what is wanted';
 
@@ -36,7 +38,9 @@ final class BenchCommand extends Command
             $driver = $this->text('driver');
             $measured = $driver === '' ? $measured : [...$measured, ...Browser::measure($driver, $url)];
         }
-        $this->table(['what', 'measured', 'wanted', ''], array_map(static fn (Measured $one): array => $one->row(), $measured));
+        $this->table(
+            ['what', 'measured', 'wanted', ''], array_map(static fn (Measured $one): array => $one->row(), $measured),
+        );
         $slow = array_filter($measured, static fn (Measured $one): bool => ! $one->isEnough());
         $this->line($slow === [] ? 'All within what is wanted.' : count($slow).' slower or heavier than wanted.');
 
@@ -58,7 +62,10 @@ final class BenchCommand extends Command
         foreach (Trials::all() as $name => [$sheet, $raw, $wanted]) {
             $calculation = Calculations::named($sheet);
             $fields = Calculations::describe($sheet)->inputs;
-            $measured[] = Measured::of("core {$name}", $times, static fn () => $calculation->reckon(Input::read($fields, $raw, $settings), $settings), $wanted);
+            $measured[] = Measured::of(
+                "core {$name}", $times,
+                static fn () => $calculation->reckon(Input::read($fields, $raw, $settings), $settings), $wanted,
+            );
         }
 
         return $measured;
@@ -66,7 +73,9 @@ final class BenchCommand extends Command
 
     private function job(int $times): Measured
     {
-        $job = Job::query()->with('rulebook')->whereNotNull('due_on')->orderByRaw('length(document) desc')->first() ?? throw new RuntimeException('There is no job to measure; start with the demo.');
+        $job = Job::query()
+            ->with('rulebook')->whereNotNull('due_on')->orderByRaw('length(document) desc')
+            ->first() ?? throw new RuntimeException('There is no job to measure; start with the demo.');
         [$document, $settings] = [$job->held(), $job->settings()];
 
         return Measured::of('core, a whole job', $times, static fn () => JobAnswers::of($document, $settings), 20.0);
@@ -80,15 +89,48 @@ final class BenchCommand extends Command
         DB::setDefaultConnection('bench');
         try {
             $this->callSilently('migrate', ['--force' => true]);
-            DB::table('lots')->insert(array_map(static fn (int $id): array => ['id' => $id, 'name' => "lot {$id}", 'alloy' => 'sterling-925', 'fineness' => 0.925, 'mass_mg' => 0], range(1, 40)));
+            DB::table('lots')->insert(
+                array_map(
+                    static fn (int $id): array => [
+                        'id' => $id, 'name' => "lot {$id}", 'alloy' => 'sterling-925', 'fineness' => 0.925,
+                        'mass_mg' => 0,
+                    ],
+                    range(1, 40),
+                ),
+            );
             foreach (array_chunk(range(1, 50_000), 500) as $ids) {
                 $at = static fn (int $id): string => date('Y-m-d H:i:s', 1_700_000_000 + $id * 600);
-                DB::table('movements')->insert(array_map(static fn (int $id): array => ['id' => $id, 'kind' => 'cut', 'made_at' => $at($id)], $ids));
-                DB::table('postings')->insert(array_merge(...array_map(static fn (int $id): array => [['movement_id' => $id, 'lot_id' => $id % 40 + 1, 'milligrams' => -500, 'made_at' => $at($id)], ['movement_id' => $id, 'lot_id' => ($id + 1) % 40 + 1, 'milligrams' => 500, 'made_at' => $at($id)]], $ids)));
+                DB::table('movements')->insert(
+                    array_map(
+                        static fn (int $id): array => ['id' => $id, 'kind' => 'cut', 'made_at' => $at($id)], $ids,
+                    ),
+                );
+                DB::table('postings')->insert(
+                    array_merge(
+                        ...array_map(
+                            static fn (int $id): array => [
+                                [
+                                    'movement_id' => $id, 'lot_id' => $id % 40 + 1, 'milligrams' => -500,
+                                    'made_at' => $at($id),
+                                ],
+                                [
+                                    'movement_id' => $id, 'lot_id' => ($id + 1) % 40 + 1, 'milligrams' => 500,
+                                    'made_at' => $at($id),
+                                ],
+                            ],
+                            $ids,
+                        ),
+                    ),
+                );
             }
-            $asked = Request::create('/api/metal', parameters: ['by' => 'owner', 'from' => '2024-03-01', 'to' => '2024-09-30']);
+            $asked = Request::create(
+                '/api/metal', parameters: ['by' => 'owner', 'from' => '2024-03-01', 'to' => '2024-09-30'],
+            );
 
-            return Measured::of('statement over 50,000 movements', 20, static fn () => app(MetalController::class)->index($asked), 100.0);
+            return Measured::of(
+                'statement over 50,000 movements', 20, static fn () => app(MetalController::class)->index($asked),
+                100.0,
+            );
         } finally {
             DB::setDefaultConnection($usual);
         }
@@ -99,11 +141,20 @@ final class BenchCommand extends Command
     {
         $measured = [];
         foreach (Trials::all() as $name => [$sheet, $raw, $wanted]) {
-            $measured[] = Measured::of("HTTP {$name}", $times, static fn () => Http::timeout(10)->post("{$url}/api/reckon/{$sheet}", $raw)->throw(), $wanted + 60.0);
+            $measured[] = Measured::of(
+                "HTTP {$name}", $times,
+                static fn () => Http::timeout(10)->post("{$url}/api/reckon/{$sheet}", $raw)->throw(), $wanted + 60.0,
+            );
         }
         $number = Job::query()->whereNotNull('due_on')->value('number');
-        $measured[] = Measured::of('HTTP a job, all answers', $times, static fn () => Http::timeout(10)->get("{$url}/api/jobs/{$number}")->throw(), 80.0);
-        $measured[] = Measured::of('HTTP the list of jobs', $times, static fn () => Http::timeout(10)->get("{$url}/api/jobs?search=band")->throw(), 60.0);
+        $measured[] = Measured::of(
+            'HTTP a job, all answers', $times,
+            static fn () => Http::timeout(10)->get("{$url}/api/jobs/{$number}")->throw(), 80.0,
+        );
+        $measured[] = Measured::of(
+            'HTTP the list of jobs', $times,
+            static fn () => Http::timeout(10)->get("{$url}/api/jobs?search=band")->throw(), 60.0,
+        );
 
         return $measured;
     }
@@ -115,7 +166,9 @@ final class BenchCommand extends Command
         preg_match_all('#(?:src|href)="([^"]+\.js)"#', $page, $scripts);
         $bytes = 0;
         foreach (array_unique($scripts[1]) as $script) {
-            $bytes += strlen((string) gzencode(self::body(str_starts_with($script, 'http') ? $script : $url.$script), 6));
+            $bytes += strlen(
+                (string) gzencode(self::body(str_starts_with($script, 'http') ? $script : $url.$script), 6),
+            );
         }
 
         return [new Measured('first scripts, gzipped', $bytes / 1000, 350.0, 'kB')];

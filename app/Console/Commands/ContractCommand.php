@@ -31,7 +31,11 @@ final class ContractCommand extends Command
             }
         }
         foreach ($differs as $file) {
-            $this->line($this->option('check') ? "{$file} differs from the code; run php artisan sprue:contract" : "wrote {$file}");
+            $this->line(
+                $this->option('check')
+                    ? "{$file} differs from the code; run php artisan sprue:contract"
+                    : "wrote {$file}",
+            );
         }
 
         return $differs !== [] && $this->option('check') ? self::FAILURE : self::SUCCESS;
@@ -40,7 +44,9 @@ final class ContractCommand extends Command
     /** @return array<string, string> */
     private function files(): array
     {
-        $json = static fn (array $data): string => json_encode($data, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+        $json = static fn (array $data): string => json_encode(
+            $data, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        )."\n";
 
         return [
             'docs/openapi.json' => $json(OpenApi::document()),

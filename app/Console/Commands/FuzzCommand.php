@@ -14,12 +14,15 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Sends random and bent requests to every route, over a throwaway workshop, and tells what should not have come back. */
+/**
+ * Sends random and bent requests to every route, over a throwaway workshop, and tells what should not have come back.
+ */
 final class FuzzCommand extends Command
 {
     protected $signature = 'sprue:fuzz {--requests=20000 : How many} {--seed=1 : The same seed sends the same}';
 
-    protected $description = 'Sends bent requests to every route; tells any 5xx, status or answer outside the contract, and what takes too long';
+    protected $description = 'Sends bent requests to every route; tells any 5xx, status or answer outside the '
+        .'contract, and what takes too long';
 
     /** No route may take longer, s. */
     private const SLOW = 2.0;
@@ -63,9 +66,13 @@ final class FuzzCommand extends Command
     {
         $route = strtoupper($asked->verb).' '.$asked->route;
         $status = $answer->getStatusCode();
-        $exception = $answer instanceof \Illuminate\Http\Response || $answer instanceof \Illuminate\Http\JsonResponse ? $answer->exception : null;
+        $exception = $answer instanceof \Illuminate\Http\Response || $answer instanceof \Illuminate\Http\JsonResponse
+            ? $answer->exception
+            : null;
         if ($status >= 500 && $status !== 503) {
-            $where = $exception === null ? '' : sprintf(' %s at %s:%d', $exception->getMessage(), basename($exception->getFile()), $exception->getLine());
+            $where = $exception === null ? '' : sprintf(
+                ' %s at %s:%d', $exception->getMessage(), basename($exception->getFile()), $exception->getLine(),
+            );
             $this->found["{$status} {$route}:".mb_strcut($where, 0, 200)] ??= $asked->said();
 
             return;
@@ -74,7 +81,8 @@ final class FuzzCommand extends Command
             $this->found["slow {$route}"] ??= sprintf('%.1f s: %s', $took, $asked->said());
         }
         // A path that is bent may meet another route, or none.
-        $isMet = app('router')->current()?->uri() === ltrim($asked->route, '/') || str_starts_with($asked->route, '/api/reckon/');
+        $isMet = app('router')
+            ->current()?->uri() === ltrim($asked->route, '/') || str_starts_with($asked->route, '/api/reckon/');
         $isLarge = str_contains($asked->route, '/jobs/{job}') && $status === 200;
         if (! $isMet || ($isLarge && $number % self::SAMPLED !== 0)) {
             return;

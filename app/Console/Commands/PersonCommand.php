@@ -11,7 +11,8 @@ use Illuminate\Support\Str;
 
 final class PersonCommand extends Command
 {
-    protected $signature = 'sprue:person {name? : Who; everybody without a passphrase otherwise} {--role= : owner, goldsmith, apprentice or guest} {--passphrase= : A passphrase of 10 letters or more; one is made otherwise}';
+    protected $signature = 'sprue:person {name? : Who; everybody without a passphrase otherwise} {--role= : owner, '
+        .'goldsmith, apprentice or guest} {--passphrase= : A passphrase of 10 letters or more; one is made otherwise}';
 
     protected $description = 'Gives a person at the bench a passphrase to sign in with over the network';
 
@@ -31,7 +32,8 @@ final class PersonCommand extends Command
             return self::FAILURE;
         }
         $name = $this->argument('name');
-        $people = $name !== null ? collect([Person::query()->firstOrCreate(['name' => $name])]) : Person::query()->whereNull('passphrase')->get();
+        $people = $name !== null ? collect([Person::query()->firstOrCreate(['name' => $name])]) : Person::query()
+            ->whereNull('passphrase')->get();
         foreach ($people as $person) {
             $passphrase = $given ?? implode('-', str_split(Str::lower(Str::random(16)), 4));
             $person->update(['passphrase' => $passphrase, ...($role === null ? [] : ['role' => $role])]);

@@ -15,7 +15,9 @@ final class ReckonCommand extends Command
 {
     private const BAD = 2;
 
-    protected $signature = 'sprue:reckon {sheet? : The sheet, such as wax.dimensions} {--lines : One question a line, {"sheet": …, "input": {…}}, answered one a line} {--input= : A file with one JSON object; standard input otherwise}';
+    protected $signature = 'sprue:reckon {sheet? : The sheet, such as wax.dimensions} {--lines : One question a line, '
+        .'{"sheet": …, "input": {…}}, answered one a line} {--input= : A file with one JSON object; standard input '
+            .'otherwise}';
 
     protected $description = 'Reckons one sheet from a JSON object';
 
@@ -29,7 +31,9 @@ final class ReckonCommand extends Command
             $sheet = $this->argument('sheet');
             $text = is_string($file) ? @file_get_contents($file) : stream_get_contents(STDIN);
             if ($text === false) {
-                throw BadInput::field('_', sprintf('The file %s cannot be read.', is_string($file) ? $file : 'standard input'));
+                throw BadInput::field(
+                    '_', sprintf('The file %s cannot be read.', is_string($file) ? $file : 'standard input'),
+                );
             }
             $answer = Calculations::answer(is_string($sheet) ? $sheet : '', RawJson::object($text))->toArray();
         } catch (BadInput $bad) {
@@ -48,11 +52,20 @@ final class ReckonCommand extends Command
         $file = $this->option('input');
         $from = is_string($file) ? @fopen($file, 'rb') : STDIN;
         if ($from === false) {
-            return $this->refuse(['_' => [sprintf('The file %s cannot be read.', is_string($file) ? $file : 'standard input')]]);
+            return $this->refuse(
+                ['_' => [sprintf('The file %s cannot be read.', is_string($file) ? $file : 'standard input')]],
+            );
         }
         while (($line = fgets($from)) !== false) {
             if (trim($line) !== '') {
-                $this->output->writeln(json_encode($this->answered($line), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+                $this->output->writeln(
+                    json_encode(
+                        $this->answered($line),
+                        JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE
+                    | JSON_PRESERVE_ZERO_FRACTION,
+                    ),
+                    \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+                );
             }
         }
 
@@ -67,7 +80,10 @@ final class ReckonCommand extends Command
             $sheet = $asked['sheet'] ?? null;
             $input = $asked['input'] ?? [];
 
-            return Calculations::answer(is_string($sheet) ? $sheet : '', is_array($input) ? $input : throw BadInput::field('input', 'An object of named inputs is accepted.'))->toArray();
+            return Calculations::answer(
+                is_string($sheet) ? $sheet : '',
+                is_array($input) ? $input : throw BadInput::field('input', 'An object of named inputs is accepted.'),
+            )->toArray();
         } catch (BadInput $bad) {
             return ['errors' => (object) $bad->errors];
         } catch (UnknownCalculation $unknown) {
@@ -86,6 +102,11 @@ final class ReckonCommand extends Command
     /** @param array<string, mixed> $data */
     private function print(array $data): void
     {
-        $this->output->writeln(json_encode($data, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(
+            json_encode(
+                $data, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+            ),
+            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+        );
     }
 }

@@ -17,7 +17,12 @@ final class SheetsCommand extends Command
     public function handle(): int
     {
         $only = $this->argument('sheet');
-        $sheets = array_values(array_filter(Catalogue::sheets(WorkshopSettings::shipped()), static fn (array $sheet): bool => $only === null || $sheet['name'] === $only));
+        $sheets = array_values(
+            array_filter(
+                Catalogue::sheets(WorkshopSettings::shipped()),
+                static fn (array $sheet): bool => $only === null || $sheet['name'] === $only,
+            ),
+        );
         if ($this->option('json')) {
             $this->line(json_encode($sheets, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
 
@@ -26,10 +31,17 @@ final class SheetsCommand extends Command
         foreach ($sheets as $sheet) {
             $this->info("{$sheet['name']}  {$sheet['purpose']}");
             $this->table(['input', 'unit', 'default', 'accepts'], array_map(static fn (array $input): array => [
-                $input['name'], $input['unit'] ?? '', $input['required'] ? 'required' : json_encode($input['default'], JSON_UNESCAPED_UNICODE),
+                $input['name'], $input['unit'] ?? '',
+                $input['required'] ? 'required' : json_encode($input['default'], JSON_UNESCAPED_UNICODE),
                 $input['choices'] === [] ? $input['meaning'] : implode(' ', $input['choices']),
             ], $sheet['inputs']));
-            $this->table(['result', 'unit', 'meaning'], array_map(static fn (array $result): array => [$result['name'], $result['unit'] ?? '', $result['meaning']], $sheet['results']));
+            $this->table(
+                ['result', 'unit', 'meaning'],
+                array_map(
+                    static fn (array $result): array => [$result['name'], $result['unit'] ?? '', $result['meaning']],
+                    $sheet['results'],
+                ),
+            );
             foreach ((array) $sheet['findings'] as $code => $when) {
                 $this->line("  {$code}: {$when}");
             }

@@ -50,7 +50,8 @@ final class WatchCommand extends Command
     private function backUp(): void
     {
         if ($this->making === null || ! $this->making->running()) {
-            $this->making = Process::path(base_path())->timeout(3600)->start([PHP_BINARY, 'artisan', 'sprue:backup', '--daily']);
+            $this->making = Process::path(base_path())
+                ->timeout(3600)->start([PHP_BINARY, 'artisan', 'sprue:backup', '--daily']);
         }
     }
 }

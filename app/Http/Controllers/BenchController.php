@@ -34,7 +34,13 @@ final class BenchController
     {
         $search = Client::key((string) ($request->validate(['search' => 'nullable|string|max:100'])['search'] ?? ''));
 
-        return new JsonResponse(['clients' => Client::query()->whereRaw("name_key like ? escape '!'", ['%'.preg_replace('/[%_!]/', '!$0', $search).'%'])->orderBy('name')->limit(50)->get(['id', 'name', 'contact', 'note'])]);
+        return new JsonResponse(
+            [
+                'clients' => Client::query()
+                    ->whereRaw("name_key like ? escape '!'", ['%'.preg_replace('/[%_!]/', '!$0', $search).'%'])
+                    ->orderBy('name')->limit(50)->get(['id', 'name', 'contact', 'note']),
+            ],
+        );
     }
 
     /** What became of a request whose answer was lost: what it was answered, or that it was never done. */
@@ -59,7 +65,9 @@ final class BenchController
 
         return [
             'network' => $network,
-            'person' => $person instanceof Person ? [...$person->only(['id', 'name']), 'role' => $person->role->value] : null,
+            'person' => $person instanceof Person ? [
+                ...$person->only(['id', 'name']), 'role' => $person->role->value,
+            ] : null,
             'may' => $person instanceof Person ? $person->role->abilities() : [],
             'people' => $isOpen ? Person::query()->orderBy('name')->get(['id', 'name']) : [],
             'now' => now()->toIso8601String(),

@@ -25,15 +25,26 @@ final class CastingController
     public function index(): JsonResponse
     {
         return new JsonResponse([
-            'runs' => Run::query()->with('flasks.jobs:id,number,title')->orderByDesc('id')->limit(30)->get()->map(RunAnswer::row(...))->all(),
+            'runs' => Run::query()
+                ->with('flasks.jobs:id,number,title')->orderByDesc('id')->limit(30)->get()->map(RunAnswer::row(...))
+                ->all(),
             'proposal' => RunKeeper::proposal(),
         ]);
     }
 
     public function store(Request $request): JsonResponse
     {
-        $asked = $request->validate(['flasks' => 'required|array|min:1|max:12', 'flasks.*' => 'array|min:1|max:24', 'flasks.*.*' => 'integer|min:1|max:100000000', 'ready_at' => ['nullable', 'string', new IsMoment]]);
-        $flasks = array_values(array_map(static fn (array $numbers): array => array_values(array_map(intval(...), $numbers)), $asked['flasks']));
+        $asked = $request->validate(
+            [
+                'flasks' => 'required|array|min:1|max:12', 'flasks.*' => 'array|min:1|max:24',
+                'flasks.*.*' => 'integer|min:1|max:100000000', 'ready_at' => ['nullable', 'string', new IsMoment],
+            ],
+        );
+        $flasks = array_values(
+            array_map(
+                static fn (array $numbers): array => array_values(array_map(intval(...), $numbers)), $asked['flasks'],
+            ),
+        );
 
         $run = RunKeeper::plan($flasks, $asked['ready_at'] ?? null);
         Note::write('burnout planned', Person::at($request), ['run' => $run->id, 'jobs' => array_merge(...$flasks)]);
@@ -49,7 +60,12 @@ final class CastingController
     /** Switches the kiln on or off; speeds the simulated one. */
     public function kiln(Request $request, Run $run): JsonResponse
     {
-        $asked = $request->validate(['do' => 'required|in:on,off,speed', 'speed' => 'required_if:do,speed|integer|in:'.implode(',', self::SPEEDS)]);
+        $asked = $request->validate(
+            [
+                'do' => 'required|in:on,off,speed',
+                'speed' => 'required_if:do,speed|integer|in:'.implode(',', self::SPEEDS),
+            ],
+        );
         if ($asked['do'] === 'on' && $run->started_at === null) {
             $other = Run::query()->whereNotNull('started_at')->whereNull('ended_at')->value('id');
             abort_if($other !== null, 409, "Burnout {$other} is in the kiln.");
@@ -66,7 +82,13 @@ final class CastingController
             $run->update(['speed' => (float) $asked['speed']]);
         }
         $run->isBurning() && KilnLog::write($run);
-        Note::write('kiln', Person::at($request), ['run' => $run->id, 'do' => $asked['do'], ...($asked['do'] === 'speed' ? ['speed' => (float) $asked['speed']] : [])]);
+        Note::write(
+            'kiln', Person::at($request),
+            [
+                'run' => $run->id, 'do' => $asked['do'],
+                ...($asked['do'] === 'speed' ? ['speed' => (float) $asked['speed']] : []),
+            ],
+        );
 
         return RunAnswer::of($run);
     }
@@ -74,12 +96,28 @@ final class CastingController
     /** Gives the simulated kiln a fault, or ends it. */
     public function fault(Request $request, Run $run): JsonResponse
     {
-        $asked = $request->validate(['kind' => 'required|in:'.implode(',', KilnFault::KINDS), 'on' => 'required|boolean']);
+        $asked = $request->validate(
+            ['kind' => 'required|in:'.implode(',', KilnFault::KINDS), 'on' => 'required|boolean'],
+        );
         $minute = $run->minute();
         abort_if($minute === null, 409, 'The kiln is not on.');
-        $events = array_map(static fn (array $event): array => $event['kind'] === $asked['kind'] && $event['to'] === null ? [...$event, 'to' => $minute] : $event, $run->events);
-        $run->update(['events' => $asked['on'] ? [...$events, ['kind' => $asked['kind'], 'from' => $minute, 'to' => null]] : $events]);
-        Note::write('simulated kiln', Person::at($request), ['run' => $run->id, 'kind' => $asked['kind'], 'on' => (bool) $asked['on']]);
+        $events = array_map(
+            static fn (array $event): array => $event['kind'] === $asked['kind'] && $event['to'] === null ? [
+                ...$event, 'to' => $minute,
+            ] : $event,
+            $run->events,
+        );
+        $run->update(
+            [
+                'events' => $asked['on'] ? [
+                    ...$events, ['kind' => $asked['kind'], 'from' => $minute, 'to' => null],
+                ] : $events,
+            ],
+        );
+        Note::write(
+            'simulated kiln', Person::at($request),
+            ['run' => $run->id, 'kind' => $asked['kind'], 'on' => (bool) $asked['on']],
+        );
 
         return RunAnswer::of($run);
     }
@@ -87,13 +125,17 @@ final class CastingController
     public function alarm(Request $request, Run $run, int $alarm): JsonResponse
     {
         $person = Person::at($request);
-        DB::table('alarms')->where('run_id', $run->id)->where('id', $alarm)->whereNull('answered_at')->update(['answered_at' => now(), 'person_id' => $person?->id]);
+        DB::table('alarms')
+            ->where('run_id', $run->id)->where('id', $alarm)->whereNull('answered_at')
+            ->update(['answered_at' => now(), 'person_id' => $person?->id]);
         Note::write('alarm answered', $person, ['run' => $run->id, 'alarm' => $alarm]);
 
         return RunAnswer::of($run);
     }
 
-    /** @return array{run: int, kiln_c: float|null, rising: bool, alarms: int}|null the kiln, for the head of every page */
+    /**
+     * @return array{run: int, kiln_c: float|null, rising: bool, alarms: int}|null the kiln, for the head of every page
+     */
     public static function hot(): ?array
     {
         $run = Run::query()->whereNotNull('started_at')->whereNull('ended_at')->first();
@@ -103,6 +145,9 @@ final class CastingController
         }
         $readings = $run->kiln()->readings([max(0.0, $minute - 3), $minute]);
 
-        return ['run' => $run->id, 'kiln_c' => $readings[1], 'rising' => ($readings[1] ?? 0) > ($readings[0] ?? 0), 'alarms' => DB::table('alarms')->where('run_id', $run->id)->whereNull('answered_at')->count()];
+        return [
+            'run' => $run->id, 'kiln_c' => $readings[1], 'rising' => ($readings[1] ?? 0) > ($readings[0] ?? 0),
+            'alarms' => DB::table('alarms')->where('run_id', $run->id)->whereNull('answered_at')->count(),
+        ];
     }
 }

@@ -44,9 +44,15 @@ final class ClientPageController
             'name' => 'required|string|max:80',
             'arrangement' => ['required_if:what,picks', 'nullable', 'string', Rule::in($look->arrangements)],
             'words' => 'required_if:what,asks|nullable|string|max:2000',
-        ], ['name.required' => 'Say who you are.', 'words.required_if' => 'Say what should be changed.', 'arrangement.required_if' => 'Choose one of the arrangements.']);
+        ], [
+            'name.required' => 'Say who you are.', 'words.required_if' => 'Say what should be changed.',
+            'arrangement.required_if' => 'Choose one of the arrangements.',
+        ]);
         if ($read->fails()) {
-            return $this->page($look, $token, array_values($read->errors()->all()), array_filter($request->only(['name', 'arrangement', 'words']), is_string(...)));
+            return $this->page(
+                $look, $token, array_values($read->errors()->all()),
+                array_filter($request->only(['name', 'arrangement', 'words']), is_string(...)),
+            );
         }
         $this->keep($look, $read->validated(), $keeper);
 
@@ -65,25 +71,40 @@ final class ClientPageController
     private function keep(ClientReview $look, array $said, JobKeeper $keeper): void
     {
         $job = $look->job;
-        $word = ['what' => $said['what'], 'arrangement' => (string) ($said['arrangement'] ?? ''), 'words' => trim((string) ($said['words'] ?? '')), 'look' => $look->id, 'by' => $said['name'], 'at' => now()->toIso8601String()];
+        $word = [
+            'what' => $said['what'], 'arrangement' => (string) ($said['arrangement'] ?? ''),
+            'words' => trim((string) ($said['words'] ?? '')), 'look' => $look->id, 'by' => $said['name'],
+            'at' => now()->toIso8601String(),
+        ];
         if ($said['what'] === 'approves') {
             // What may be cast is what was seen: the drawings stay with the letter, the figures with the word.
-            $look->update(['shown' => ['at' => $word['at'], 'by' => $said['name'], 'drawings' => $this->drawings($look)]]);
+            $look->update(
+                ['shown' => ['at' => $word['at'], 'by' => $said['name'], 'drawings' => $this->drawings($look)]],
+            );
             $word['figures'] = ClientApproval::figures(JobAnswers::of($job->held(), $job->settings()));
         }
-        $keeper->store($job, [new Change('words.'.$job->held()->nextKey('words'), null, $word)], null, EntryKind::Client);
+        $keeper->store(
+            $job, [new Change('words.'.$job->held()->nextKey('words'), null, $word)], null, EntryKind::Client,
+        );
     }
 
     /**
      * @param  list<string>  $wrong
      * @param  array<string, string>  $typed
      */
-    private function page(ClientReview $look, string $token, array $wrong = [], array $typed = [], bool $thanks = false): Response
+    private function page(
+        ClientReview $look, string $token, array $wrong = [], array $typed = [], bool $thanks = false,
+    ): Response
     {
         return new Response(view('look', [
-            'token' => $token, 'title' => $look->job->title, 'drawings' => $this->drawings($look), 'pictures' => $look->pictures,
-            'said' => array_filter($look->job->held()->list('words'), static fn (array $word): bool => ($word['look'] ?? null) === $look->id),
-            'until' => $look->expires_at->copy()->setTimezone(WorkshopTime::zone()), 'zone' => WorkshopTime::zone(), 'wrong' => $wrong, 'typed' => $typed, 'thanks' => $thanks, 'once' => Str::uuid()->toString(),
+            'token' => $token, 'title' => $look->job->title, 'drawings' => $this->drawings($look),
+            'pictures' => $look->pictures,
+            'said' => array_filter(
+                $look->job->held()->list('words'),
+                static fn (array $word): bool => ($word['look'] ?? null) === $look->id,
+            ),
+            'until' => $look->expires_at->copy()->setTimezone(WorkshopTime::zone()), 'zone' => WorkshopTime::zone(),
+            'wrong' => $wrong, 'typed' => $typed, 'thanks' => $thanks, 'once' => Str::uuid()->toString(),
         ])->render(), $wrong === [] ? 200 : 422);
     }
 

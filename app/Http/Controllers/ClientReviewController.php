@@ -22,7 +22,9 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 
-/** The client's look, at the bench: what may be offered, the links sent, the mailbox, and a change that was answered. */
+/**
+ * The client's look, at the bench: what may be offered, the links sent, the mailbox, and a change that was answered.
+ */
 final class ClientReviewController
 {
     private const DAYS = 14;
@@ -40,19 +42,31 @@ final class ClientReviewController
         $pictures = array_column($job->held()->list('pictures'), 'file', Rows::KEY);
         $asked = $request->validate([
             'to' => 'required|string|max:200',
-            'arrangements' => 'required|array|min:1|max:10', 'arrangements.*' => ['string', Rule::in(array_keys(OfferedDrawings::of($job)))],
-            'pictures' => 'nullable|array|max:40', 'pictures.*' => ['string', Rule::in(array_map(strval(...), array_keys($pictures)))],
+            'arrangements' => 'required|array|min:1|max:10',
+            'arrangements.*' => ['string', Rule::in(array_keys(OfferedDrawings::of($job)))],
+            'pictures' => 'nullable|array|max:40',
+            'pictures.*' => ['string', Rule::in(array_map(strval(...), array_keys($pictures)))],
             'days' => 'nullable|integer|min:1|max:90',
-        ], ['arrangements.required' => 'Choose at least one drawing to show.', 'to.required' => 'Say where the link is to be sent.']);
+        ], [
+            'arrangements.required' => 'Choose at least one drawing to show.',
+            'to.required' => 'Say where the link is to be sent.',
+        ]);
         abort_if($job->state !== 'open', 409, 'This job is closed; there is nothing left to show.');
         $token = Str::random(48);
         $look = ClientReview::query()->create([
-            'job_id' => $job->id, 'person_id' => Person::at($request)?->id, 'token_hash' => ClientReview::hash($token), 'arrangements' => $asked['arrangements'],
-            'pictures' => array_values(array_intersect_key($pictures, array_flip($asked['pictures'] ?? []))), 'expires_at' => now()->addDays((int) ($asked['days'] ?? self::DAYS)),
+            'job_id' => $job->id, 'person_id' => Person::at($request)?->id, 'token_hash' => ClientReview::hash($token),
+            'arrangements' => $asked['arrangements'],
+            'pictures' => array_values(array_intersect_key($pictures, array_flip($asked['pictures'] ?? []))),
+            'expires_at' => now()->addDays((int) ($asked['days'] ?? self::DAYS)),
         ]);
         $address = $request->getSchemeAndHttpHost()."/look/{$token}";
         $until = $look->expires_at->copy()->setTimezone(WorkshopTime::zone())->format('j F Y');
-        $mailbox->send($job, $asked['to'], "Your ring: {$job->title}", "Here is a look at your ring before it is cast.\n\n{$address}\n\nThe page is open until {$until}. Choose the arrangement you like, ask for a change, or say that it may be cast.", $token);
+        $mailbox->send(
+            $job, $asked['to'], "Your ring: {$job->title}",
+            "Here is a look at your ring before it is cast.\n\n{$address}\n\nThe page is open until {$until}. Choose "
+                .'the arrangement you like, ask for a change, or say that it may be cast.',
+            $token,
+        );
 
         return $this->answer($job, ['address' => $address], 201);
     }
@@ -67,10 +81,20 @@ final class ClientReviewController
     /** A change that a client asked for has been answered. */
     public function answered(Request $request, Job $job, string $key, JobKeeper $keeper): JsonResponse
     {
-        $word = $job->held()->rows('words')->at($key) ?? throw BadInput::field('_', 'There is no such word of the client.');
+        $word = $job->held()
+            ->rows('words')->at($key) ?? throw BadInput::field('_', 'There is no such word of the client.');
         $person = Person::at($request);
         if (! isset($word['answered'])) {
-            $job = $keeper->store($job, [new Change("words.{$key}", $word, [...$word, 'answered' => ($person->name ?? '').', '.WorkshopTime::today()->toDateString()])], $person, EntryKind::Client);
+            $job = $keeper->store(
+                $job,
+                [
+                    new Change(
+                        "words.{$key}", $word,
+                        [...$word, 'answered' => ($person->name ?? '').', '.WorkshopTime::today()->toDateString()],
+                    ),
+                ],
+                $person, EntryKind::Client,
+            );
         }
 
         return $this->answer($job);
@@ -83,15 +107,37 @@ final class ClientReviewController
         $letters = Letter::query()->where('job_id', $job->id)->orderByDesc('id')->limit(self::LETTERS)->get();
 
         return new JsonResponse([
-            'offered' => array_map(static fn (View $view): array => ['name' => $view->name, 'title' => $view->toArray()['title']], array_values(OfferedDrawings::of($job))),
-            'pictures' => array_map(static fn (array $picture): array => ['key' => (string) $picture[Rows::KEY], 'file' => $picture['file'], 'caption' => $picture['caption'] ?? ''], $job->held()->list('pictures')),
+            'offered' => array_map(
+                static fn (View $view): array => ['name' => $view->name, 'title' => $view->toArray()['title']],
+                array_values(OfferedDrawings::of($job)),
+            ),
+            'pictures' => array_map(
+                static fn (array $picture): array => [
+                    'key' => (string) $picture[Rows::KEY], 'file' => $picture['file'],
+                    'caption' => $picture['caption'] ?? '',
+                ],
+                $job->held()->list('pictures'),
+            ),
             'looks' => $looks->map(static fn (ClientReview $look): array => [
-                'id' => $look->id, 'arrangements' => $look->arrangements, 'pictures' => count($look->pictures), 'sent_at' => $look->created_at->toIso8601String(), 'expires_at' => $look->expires_at->toIso8601String(),
-                'state' => $look->revoked_at !== null ? 'revoked' : ($look->expires_at->isPast() || $job->state !== 'open' ? 'expired' : 'open'),
+                'id' => $look->id, 'arrangements' => $look->arrangements, 'pictures' => count($look->pictures),
+                'sent_at' => $look->created_at->toIso8601String(), 'expires_at' => $look->expires_at->toIso8601String(),
+                'state' => $look->revoked_at !== null
+                    ? 'revoked'
+                    : ($look->expires_at->isPast() || $job->state !== 'open' ? 'expired' : 'open'),
                 'approved' => $look->shown !== null,
             ])->all(),
-            'letters' => $letters->map(static fn (Letter $letter): array => ['id' => $letter->id, 'to' => $letter->to, 'subject' => $letter->subject, 'body' => $letter->body, 'sent_at' => $letter->sent_at->toIso8601String()])->all(),
-            'words' => array_values(array_map(static fn (array $word): array => array_diff_key($word, ['figures' => 1]), $job->held()->list('words'))),
+            'letters' => $letters->map(
+                static fn (Letter $letter): array => [
+                    'id' => $letter->id, 'to' => $letter->to, 'subject' => $letter->subject, 'body' => $letter->body,
+                    'sent_at' => $letter->sent_at->toIso8601String(),
+                ],
+            )->all(),
+            'words' => array_values(
+                array_map(
+                    static fn (array $word): array => array_diff_key($word, ['figures' => 1]),
+                    $job->held()->list('words'),
+                ),
+            ),
             'simulated' => true,
             ...$more,
         ], $status);

@@ -17,7 +17,11 @@ final class ClockController
     /** @return list<array<string, mixed>> */
     public static function running(): array
     {
-        return array_values(Clock::query()->with('job:id,number,title')->whereNull('stopped_at')->orderBy('started_at')->get()->map(self::shown(...))->all());
+        return array_values(
+            Clock::query()
+                ->with('job:id,number,title')->whereNull('stopped_at')->orderBy('started_at')->get()
+                ->map(self::shown(...))->all(),
+        );
     }
 
     public function index(): JsonResponse
@@ -29,12 +33,20 @@ final class ClockController
     {
         $asked = $request->validate([
             'job' => 'nullable|integer|exists:jobs,number', 'label' => 'required|string|max:80',
-            'stages' => 'required|array|min:1|max:12', 'stages.*' => 'array:stage,until_min,how', 'stages.*.stage' => 'required|string|max:60',
+            'stages' => 'required|array|min:1|max:12', 'stages.*' => 'array:stage,until_min,how',
+            'stages.*.stage' => 'required|string|max:60',
             'stages.*.until_min' => 'required|numeric|gt:0|max:20160', 'stages.*.how' => 'nullable|string|max:200',
         ]);
         $job = isset($asked['job']) ? Job::query()->where('number', $asked['job'])->first(['id']) : null;
-        Clock::query()->create(['job_id' => $job?->id, 'person_id' => Person::at($request)?->id, 'label' => $asked['label'], 'stages' => $asked['stages'], 'started_at' => now()]);
-        Note::write('clock started', Person::at($request), ['label' => $asked['label'], 'job' => $asked['job'] ?? null]);
+        Clock::query()->create(
+            [
+                'job_id' => $job?->id, 'person_id' => Person::at($request)?->id, 'label' => $asked['label'],
+                'stages' => $asked['stages'], 'started_at' => now(),
+            ],
+        );
+        Note::write(
+            'clock started', Person::at($request), ['label' => $asked['label'], 'job' => $asked['job'] ?? null],
+        );
 
         return new JsonResponse(['clocks' => self::running(), 'now' => now()->toIso8601String()], 201);
     }
@@ -44,7 +56,9 @@ final class ClockController
     {
         $again = $request->boolean('again');
         $clock->update(['stopped_at' => $again ? null : ($clock->stopped_at ?? now())]);
-        Note::write($again ? 'clock set going again' : 'clock stopped', Person::at($request), ['label' => $clock->label]);
+        Note::write(
+            $again ? 'clock set going again' : 'clock stopped', Person::at($request), ['label' => $clock->label],
+        );
 
         return $this->index();
     }
@@ -52,6 +66,9 @@ final class ClockController
     /** @return array<string, mixed> */
     private static function shown(Clock $clock): array
     {
-        return ['id' => $clock->id, 'job' => $clock->job?->number, 'title' => $clock->job?->title, 'label' => $clock->label, 'stages' => $clock->stages, 'started_at' => $clock->started_at->toIso8601String()];
+        return [
+            'id' => $clock->id, 'job' => $clock->job?->number, 'title' => $clock->job?->title, 'label' => $clock->label,
+            'stages' => $clock->stages, 'started_at' => $clock->started_at->toIso8601String(),
+        ];
     }
 }

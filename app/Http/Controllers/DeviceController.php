@@ -31,10 +31,14 @@ final class DeviceController
     {
         $reading = $this->named($device)->read();
         if (! $reading->stable) {
-            return new JsonResponse(['errors' => ['_' => ['The reading has not settled; wait a moment and take it again.']]], 409);
+            return new JsonResponse(
+                ['errors' => ['_' => ['The reading has not settled; wait a moment and take it again.']]], 409,
+            );
         }
         if ($reading->value <= 0) {
-            return new JsonResponse(['errors' => ['_' => ['There is nothing on it: a reading above zero is accepted.']]], 409);
+            return new JsonResponse(
+                ['errors' => ['_' => ['There is nothing on it: a reading above zero is accepted.']]], 409,
+            );
         }
 
         return new JsonResponse($reading->toArray());
@@ -54,7 +58,9 @@ final class DeviceController
         if (! $instrument instanceof Simulated) {
             abort(409, 'Only a simulated instrument can be played with.');
         }
-        $field = Field::of($device === 'balance' ? Quantity::Mass : Quantity::Length, 'value', 'what is put on it')->allowingZero();
+        $field = Field::of(
+            $device === 'balance' ? Quantity::Mass : Quantity::Length, 'value', 'what is put on it',
+        )->allowingZero();
         try {
             $value = $field->read($request->input('value'), WorkshopSettings::shipped());
         } catch (NotUnderstood $not) {

@@ -18,9 +18,17 @@ final class DrawingController
     public function show(Job $job, string $view, string $kind): Response
     {
         $drawing = $this->find($job, $view) ?? abort(404, 'This job has no such drawing yet.');
-        [$type, $text] = $kind === 'svg' ? ['image/svg+xml', SvgWriter::write($drawing)] : ['application/dxf', DxfWriter::write($drawing)];
+        [$type, $text] = $kind === 'svg' ? ['image/svg+xml', SvgWriter::write($drawing)] : [
+            'application/dxf', DxfWriter::write($drawing),
+        ];
 
-        return new Response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"job-{$job->number}-{$view}.{$kind}\""]);
+        return new Response(
+            $text, 200,
+            [
+                'Content-Type' => $type,
+                'Content-Disposition' => "attachment; filename=\"job-{$job->number}-{$view}.{$kind}\"",
+            ],
+        );
     }
 
     private function find(Job $job, string $name): ?View

@@ -44,9 +44,17 @@ final class JobController
         $jobs = Job::query()
             ->select(['id', 'number', 'commission', 'client_id', 'title', 'station', 'due_on', 'state', 'updated_at'])
             ->with('client:id,name')
-            ->when(($asked['state'] ?? 'open') !== 'all', static fn (Builder $query) => $query->where('state', $asked['state'] ?? 'open'))
-            ->when($asked['station'] ?? null, static fn (Builder $query, string $station) => $query->where('station', $station))
-            ->when($asked['due'] ?? null, static fn (Builder $query, string $due) => $query->whereNotNull('due_on')->where('due_on', $due === 'late' ? '<' : '<=', match ($due) {
+            ->when(
+                ($asked['state'] ?? 'open') !== 'all',
+                static fn (Builder $query) => $query->where('state', $asked['state'] ?? 'open'),
+            )
+            ->when(
+                $asked['station'] ?? null,
+                static fn (Builder $query, string $station) => $query->where('station', $station),
+            )
+            ->when($asked['due'] ?? null, static fn (
+                Builder $query, string $due,
+            ) => $query->whereNotNull('due_on')->where('due_on', $due === 'late' ? '<' : '<=', match ($due) {
                 'late' => WorkshopTime::today()->toDateString(),
                 'week' => WorkshopTime::today()->addDays(7)->toDateString(),
                 default => WorkshopTime::today()->addMonth()->toDateString(),
@@ -59,7 +67,12 @@ final class JobController
             ->orderByRaw('due_on is null')->orderBy('due_on')->orderByDesc('number')
             ->simplePaginate(self::PAGE);
 
-        return new JsonResponse(['jobs' => array_map(static fn (Job $job): array => $job->row(), $jobs->items()), 'page' => $jobs->currentPage(), 'more' => $jobs->hasMorePages()]);
+        return new JsonResponse(
+            [
+                'jobs' => array_map(static fn (Job $job): array => $job->row(), $jobs->items()),
+                'page' => $jobs->currentPage(), 'more' => $jobs->hasMorePages(),
+            ],
+        );
     }
 
     public function store(ChangeList $request): JsonResponse
@@ -80,7 +93,10 @@ final class JobController
         // The screen lays its edits over what it last saw; a clash shows when it saves.
         $document = $job->held();
         $understood = Document::understood($request->changes(), $job->settings(), WorkshopTime::zone());
-        $over = array_map(static fn (Change $change): Change => new Change($change->path, $document->at($change->path), $change->to), $understood);
+        $over = array_map(
+            static fn (Change $change): Change => new Change($change->path, $document->at($change->path), $change->to),
+            $understood,
+        );
 
         $answer = new JobAnswer($job, $document->with($over), $this->station($request, $job));
 
@@ -89,7 +105,9 @@ final class JobController
 
     public function change(ChangeList $request, Job $job): JsonResponse
     {
-        return $this->answer($this->keeper->change($job, $request->changes(), Person::at($request)), $this->station($request, $job));
+        return $this->answer(
+            $this->keeper->change($job, $request->changes(), Person::at($request)), $this->station($request, $job),
+        );
     }
 
     /** Takes back the last thing that this person typed, and says what it was. */
@@ -103,8 +121,12 @@ final class JobController
 
     public function history(Job $job): JsonResponse
     {
-        return new JsonResponse(['entries' => $job->entries()->with('person')->orderByDesc('id')->limit(self::HISTORY)->get()->map(static fn (Entry $entry): array => [
-            'id' => $entry->id, 'by' => $entry->person?->name, 'at' => $entry->made_at->toIso8601String(), 'undoes' => $entry->undoes_id, 'kind' => $entry->kind->value, 'note' => $entry->note, 'changes' => $entry->edits,
+        $entries = $job->entries()->with('person')->orderByDesc('id')->limit(self::HISTORY)->get();
+
+        return new JsonResponse(['entries' => $entries->map(static fn (Entry $entry): array => [
+            'id' => $entry->id, 'by' => $entry->person?->name, 'at' => $entry->made_at->toIso8601String(),
+            'undoes' => $entry->undoes_id, 'kind' => $entry->kind->value, 'note' => $entry->note,
+            'changes' => $entry->edits,
         ])->all()]);
     }
 
@@ -113,25 +135,38 @@ final class JobController
     {
         $together = $request->boolean('same_commission');
 
-        return $this->answer($this->keeper->open($together ? $job->client : null, JobTemplate::of($job->held()), Person::at($request), $together ? $job->commission : null), null, 201);
+        return $this->answer(
+            $this->keeper->open(
+                $together ? $job->client : null, JobTemplate::of($job->held()), Person::at($request),
+                $together ? $job->commission : null,
+            ),
+            null, 201,
+        );
     }
 
     public function client(Request $request, Job $job): JsonResponse
     {
-        return $this->answer($this->keeper->giveTo($job, ClientInput::chosen($request), Person::at($request)), $this->station($request, $job));
+        return $this->answer(
+            $this->keeper->giveTo($job, ClientInput::chosen($request), Person::at($request)),
+            $this->station($request, $job),
+        );
     }
 
     private function answer(Job $job, ?Station $station, int $status = 200): JsonResponse
     {
         $job->loadMissing(['client', 'rulebook']);
 
-        return new JsonResponse((new JobAnswer($job, $job->held(), $station ?? Station::from($job->station)))->toArray(), $status);
+        return new JsonResponse(
+            (new JobAnswer($job, $job->held(), $station ?? Station::from($job->station)))->toArray(), $status,
+        );
     }
 
     private function station(Request $request, Job $job): Station
     {
         $asked = $request->input('station');
 
-        return is_string($asked) ? Station::tryFrom($asked) ?? throw BadInput::field('station', 'There is no such station.') : Station::from($job->station);
+        return is_string($asked) ? Station::tryFrom($asked) ?? throw BadInput::field(
+            'station', 'There is no such station.',
+        ) : Station::from($job->station);
     }
 }

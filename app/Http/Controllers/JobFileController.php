@@ -23,14 +23,26 @@ final readonly class JobFileController
     {
         $job->load(['client', 'rulebook']);
 
-        return new Response($this->file->json($job), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"job-{$job->number}.json\""]);
+        return new Response(
+            $this->file->json($job), 200,
+            [
+                'Content-Type' => 'application/json',
+                'Content-Disposition' => "attachment; filename=\"job-{$job->number}.json\"",
+            ],
+        );
     }
 
     public function zip(Job $job): BinaryFileResponse
     {
         $job->load(['client', 'rulebook']);
 
-        return (new BinaryFileResponse($this->file->zip($job), 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => "attachment; filename=\"job-{$job->number}.zip\""]))->deleteFileAfterSend();
+        return (new BinaryFileResponse(
+            $this->file->zip($job), 200,
+            [
+                'Content-Type' => 'application/zip',
+                'Content-Disposition' => "attachment; filename=\"job-{$job->number}.zip\"",
+            ],
+        ))->deleteFileAfterSend();
     }
 
     /** @throws BadInput */
@@ -42,6 +54,8 @@ final readonly class JobFileController
         }
         $same = $request->boolean('same_client');
 
-        return new JsonResponse(['number' => $this->file->import($upload->getPathname(), $same, Person::at($request))->number], 201);
+        return new JsonResponse(
+            ['number' => $this->file->import($upload->getPathname(), $same, Person::at($request))->number], 201,
+        );
     }
 }

@@ -16,10 +16,17 @@ final class JournalController
     public function index(Request $request): JsonResponse
     {
         $asked = $request->validate(['page' => 'nullable|integer|min:1|max:10000']);
-        $notes = Note::query()->with('person')->orderByDesc('id')->simplePaginate(self::PAGE, page: (int) ($asked['page'] ?? 1));
+        $notes = Note::query()
+            ->with('person')->orderByDesc('id')->simplePaginate(self::PAGE, page: (int) ($asked['page'] ?? 1));
 
         return new JsonResponse([
-            'notes' => array_map(static fn (Note $note): array => ['id' => $note->id, 'at' => $note->at->toIso8601String(), 'by' => $note->person?->name, 'what' => $note->what, 'detail' => (object) $note->detail], $notes->items()),
+            'notes' => array_map(
+                static fn (Note $note): array => [
+                    'id' => $note->id, 'at' => $note->at->toIso8601String(), 'by' => $note->person?->name,
+                    'what' => $note->what, 'detail' => (object) $note->detail,
+                ],
+                $notes->items(),
+            ),
             'page' => $notes->currentPage(), 'more' => $notes->hasMorePages(),
         ]);
     }

@@ -40,7 +40,12 @@ final class MetalController
 
     public function index(Request $request): JsonResponse
     {
-        $asked = $request->validate(['by' => 'nullable|in:lot,alloy,owner', 'from' => 'nullable|date_format:Y-m-d', 'to' => 'nullable|date_format:Y-m-d', 'lot' => 'nullable|integer']);
+        $asked = $request->validate(
+            [
+                'by' => 'nullable|in:lot,alloy,owner', 'from' => 'nullable|date_format:Y-m-d',
+                'to' => 'nullable|date_format:Y-m-d', 'lot' => 'nullable|integer',
+            ],
+        );
 
         return new JsonResponse([
             'lots' => Statement::lots(),
@@ -53,13 +58,26 @@ final class MetalController
     {
         $settings = Workshop::the()->rulebook->settings();
         $asked = $request->validate([
-            'alloy' => 'required|string|in:'.implode(',', [...$settings->names('stock.alloys'), ...$settings->names('stock.solders')]), 'name' => 'nullable|string|max:80', 'client_id' => 'nullable|integer|exists:clients,id',
+            'alloy' => 'required|string|in:'.implode(
+                ',', [...$settings->names('stock.alloys'), ...$settings->names('stock.solders')],
+            ),
+            'name' => 'nullable|string|max:80', 'client_id' => 'nullable|integer|exists:clients,id',
             'kind' => 'nullable|in:stock,button,scrap,sweeps,unassayed', 'reason' => 'nullable|string|max:200',
         ]);
         // Solder has lots of its own, so that what a heat takes can be told.
-        $metal = $settings->row(in_array($asked['alloy'], $settings->names('stock.solders'), true) ? 'stock.solders' : 'stock.alloys', $asked['alloy']);
-        $lot = ['name' => trim($asked['name'] ?? '') ?: $metal['label'], 'kind' => $asked['kind'] ?? 'stock', 'alloy' => $asked['alloy'], 'fineness' => ($asked['kind'] ?? '') === Lot::UNASSAYED ? 0.0 : (float) ($metal['fineness'] ?? 0.0), 'client_id' => $asked['client_id'] ?? null, 'origin' => $asked['reason'] ?? ''];
-        $this->keeper->receive($lot, $this->milligrams($request->input('mass'), 'mass'), $asked['reason'] ?? '', Person::at($request));
+        $metal = $settings->row(
+            in_array($asked['alloy'], $settings->names('stock.solders'), true) ? 'stock.solders' : 'stock.alloys',
+            $asked['alloy'],
+        );
+        $lot = [
+            'name' => trim($asked['name'] ?? '') ?: $metal['label'], 'kind' => $asked['kind'] ?? 'stock',
+            'alloy' => $asked['alloy'],
+            'fineness' => ($asked['kind'] ?? '') === Lot::UNASSAYED ? 0.0 : (float) ($metal['fineness'] ?? 0.0),
+            'client_id' => $asked['client_id'] ?? null, 'origin' => $asked['reason'] ?? '',
+        ];
+        $this->keeper->receive(
+            $lot, $this->milligrams($request->input('mass'), 'mass'), $asked['reason'] ?? '', Person::at($request),
+        );
 
         return $this->index($request)->setStatusCode(201);
     }
@@ -69,15 +87,20 @@ final class MetalController
     {
         $kinds = array_diff(array_column(MovementKind::cases(), 'value'), ['receive', 'charge']);
         $asked = $request->validate([
-            'kind' => 'required|in:'.implode(',', $kinds), 'postings' => 'required|array|min:1|max:50', 'postings.*' => 'array', 'postings.*.lot' => 'required|integer|distinct|exists:lots,id',
+            'kind' => 'required|in:'.implode(',', $kinds), 'postings' => 'required|array|min:1|max:50',
+            'postings.*' => 'array', 'postings.*.lot' => 'required|integer|distinct|exists:lots,id',
             'reason' => 'required_if:kind,correct|nullable|string|max:200',
         ], ['reason.required_if' => 'Say why it is corrected.']);
         $postings = [];
         foreach ($asked['postings'] as $index => $posting) {
-            $postings[(int) $posting['lot']] = $this->milligrams($request->input("postings.{$index}.mass"), "postings.{$index}.mass", true);
+            $postings[(int) $posting['lot']] = $this->milligrams(
+                $request->input("postings.{$index}.mass"), "postings.{$index}.mass", true,
+            );
         }
         $loss = $request->filled('loss') ? $this->milligrams($request->input('loss'), 'loss', true) : 0;
-        $this->keeper->move(MovementKind::from($asked['kind']), $postings, $loss, $asked['reason'] ?? '', Person::at($request));
+        $this->keeper->move(
+            MovementKind::from($asked['kind']), $postings, $loss, $asked['reason'] ?? '', Person::at($request),
+        );
 
         return $this->index($request)->setStatusCode(201);
     }
@@ -87,7 +110,10 @@ final class MetalController
     {
         $off = $this->milligrams($request->input('mass'), 'mass', true) - $lot->mass_mg;
         if ($off !== 0) {
-            $this->keeper->move(MovementKind::Correct, [$lot->id => $off], 0, 'stocktake: weighed '.number_format(($lot->mass_mg + $off) / 1000, 3).' g', Person::at($request));
+            $this->keeper->move(
+                MovementKind::Correct, [$lot->id => $off], 0,
+                'stocktake: weighed '.number_format(($lot->mass_mg + $off) / 1000, 3).' g', Person::at($request),
+            );
         }
 
         return $this->index($request);
@@ -111,15 +137,20 @@ final class MetalController
     /** A client's metal is credited: it leaves as the client's and comes in as the workshop's, by the same mass. */
     public function credit(Request $request, Lot $lot): JsonResponse
     {
-        $asked = $request->validate(['reason' => 'required|string|max:200'], ['reason.required' => 'Say what was agreed with the client.']);
+        $asked = $request->validate(
+            ['reason' => 'required|string|max:200'], ['reason.required' => 'Say what was agreed with the client.'],
+        );
         if ($lot->client_id === null || $lot->mass_mg === 0 || $lot->kind === Lot::UNASSAYED) {
             throw BadInput::field('lot', 'Metal of a client, of known fineness, is credited.');
         }
         WriteTransaction::take(function () use ($lot, $asked, $request): void {
             [$mass, $by] = [$lot->mass_mg, Person::at($request)];
-            $this->keeper->move(MovementKind::Return, [$lot->id => -$mass], 0, "credited: {$asked['reason']}", $by, $lot->job);
+            $this->keeper->move(
+                MovementKind::Return, [$lot->id => -$mass], 0, "credited: {$asked['reason']}", $by, $lot->job,
+            );
             $this->keeper->receive([
-                'name' => "credited, {$lot->name}", 'kind' => $lot->kind, 'alloy' => $lot->alloy, 'fineness' => $lot->fineness, 'origin' => "from lot {$lot->id}",
+                'name' => "credited, {$lot->name}", 'kind' => $lot->kind, 'alloy' => $lot->alloy,
+                'fineness' => $lot->fineness, 'origin' => "from lot {$lot->id}",
             ], $mass, "credited: {$asked['reason']}", $by);
         });
 
@@ -128,7 +159,9 @@ final class MetalController
 
     public function reverse(Request $request, Movement $movement): JsonResponse
     {
-        $asked = $request->validate(['reason' => 'required|string|max:200'], ['reason.required' => 'Say why it is taken back.']);
+        $asked = $request->validate(
+            ['reason' => 'required|string|max:200'], ['reason.required' => 'Say why it is taken back.'],
+        );
         $this->keeper->reverse($movement->load('postings'), $asked['reason'], Person::at($request));
         $this->takeCastingBack($movement, Person::at($request));
 
@@ -139,7 +172,8 @@ final class MetalController
     private function takeCastingBack(Movement $movement, ?Person $by): void
     {
         $undone = Entry::query()->whereNotNull('undoes_id')->select('undoes_id');
-        $entry = Entry::query()->where('movement_id', $movement->id)->whereNull('undoes_id')->whereNotIn('id', $undone)->first();
+        $entry = Entry::query()
+            ->where('movement_id', $movement->id)->whereNull('undoes_id')->whereNotIn('id', $undone)->first();
         if ($entry === null) {
             return;
         }
@@ -147,14 +181,27 @@ final class MetalController
         try {
             $this->jobs->takeBack($job, $entry, $by);
         } catch (Conflict $changed) {
-            throw BadInput::field('_', sprintf('Job %d was changed since this charge (%s). Put those figures back to what the charge wrote, then reverse it.', $job->number, implode(', ', array_column($changed->clashes, 'path'))));
+            throw BadInput::field(
+                '_',
+                sprintf(
+                    'Job %d was changed since this charge (%s). Put those figures back to what the charge wrote, then '
+                        .'reverse it.',
+                    $job->number, implode(', ', array_column($changed->clashes, 'path')),
+                ),
+            );
         }
     }
 
     /** The charge of a job from named lots: the movement and the casting's readings, both or neither. */
     public function charge(Request $request, Job $job): JsonResponse
     {
-        $asked = $request->validate(['lots' => 'required|array|min:1|max:20', 'lots.*' => 'array', 'lots.*.lot' => 'required|integer|distinct|exists:lots,id'], ['lots.*.lot.distinct' => 'This lot is named twice; once with its whole mass is accepted.']);
+        $asked = $request->validate(
+            [
+                'lots' => 'required|array|min:1|max:20', 'lots.*' => 'array',
+                'lots.*.lot' => 'required|integer|distinct|exists:lots,id',
+            ],
+            ['lots.*.lot.distinct' => 'This lot is named twice; once with its whole mass is accepted.'],
+        );
         $from = [];
         foreach ($asked['lots'] as $index => $one) {
             $from[(int) $one['lot']] = $this->milligrams($request->input("lots.{$index}.mass"), "lots.{$index}.mass");
@@ -166,17 +213,23 @@ final class MetalController
             $document = $job->held();
             // A recast is a new casting; the first that has no mass yet is this one.
             $last = $document->castingInHand();
-            $row = $last !== null && ! isset($document->list('castings')[$last]['casting_mass']) ? $document->list('castings')[$last]['key'] : $document->nextKey('castings');
+            $row = $last !== null && ! isset(
+                $document->list('castings')[$last]['casting_mass'],
+            ) ? $document->list('castings')[$last]['key'] : $document->nextKey('castings');
             $fresh = LotKind::newIn($from, Lot::query()->whereKey(array_keys($from))->pluck('kind', 'id')->all());
             $typed = [
-                "castings.{$row}.charge_mass" => array_sum($from) / 1000, "castings.{$row}.casting_mass" => $casting / 1000, "castings.{$row}.button_mass" => $button / 1000,
+                "castings.{$row}.charge_mass" => array_sum($from) / 1000,
+                "castings.{$row}.casting_mass" => $casting / 1000, "castings.{$row}.button_mass" => $button / 1000,
                 'pour.new_mass' => $fresh / 1000, 'pour.reused_mass' => (array_sum($from) - $fresh) / 1000,
             ];
             $changes = [];
             foreach ($typed as $path => $value) {
                 $changes[] = new Change($path, $document->at($path), "{$value} g");
             }
-            $this->jobs->store($job, Document::understood($changes, $job->settings()), Person::at($request), EntryKind::Metal, $movement);
+            $this->jobs->store(
+                $job, Document::understood($changes, $job->settings()), Person::at($request), EntryKind::Metal,
+                $movement,
+            );
         });
 
         return $this->index($request)->setStatusCode(201);
@@ -184,10 +237,21 @@ final class MetalController
 
     public function csv(Request $request): Response
     {
-        $asked = $request->validate(['by' => 'nullable|in:lot,alloy,owner', 'from' => 'nullable|date_format:Y-m-d', 'to' => 'nullable|date_format:Y-m-d']);
+        $asked = $request->validate(
+            [
+                'by' => 'nullable|in:lot,alloy,owner', 'from' => 'nullable|date_format:Y-m-d',
+                'to' => 'nullable|date_format:Y-m-d',
+            ],
+        );
         $file = LotFile::write(Statement::by($asked['by'] ?? 'lot', $asked['from'] ?? null, $asked['to'] ?? null));
 
-        return new Response($file, 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="metal-account.csv"']);
+        return new Response(
+            $file, 200,
+            [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="metal-account.csv"',
+            ],
+        );
     }
 
     /** Lots from a CSV file: all of them are received, or none. */
@@ -200,7 +264,9 @@ final class MetalController
         if ($upload->getSize() > self::MOST_BYTES) {
             throw BadInput::field('file', 'A CSV file of up to 1 MB is accepted.');
         }
-        $rows = LotFile::read((string) file_get_contents($upload->getPathname()), Workshop::the()->rulebook->settings());
+        $rows = LotFile::read(
+            (string) file_get_contents($upload->getPathname()), Workshop::the()->rulebook->settings(),
+        );
         WriteTransaction::take(function () use ($rows, $request): void {
             foreach ($rows as $row) {
                 $this->keeper->receive($row['lot'], $row['milligrams'], 'from a file', Person::at($request));

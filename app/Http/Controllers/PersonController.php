@@ -17,8 +17,11 @@ final class PersonController
 {
     public function index(): JsonResponse
     {
-        return new JsonResponse(['people' => Person::query()->orderBy('name')->get()->map(static fn (Person $person): array => [
-            'id' => $person->id, 'name' => $person->name, 'role' => $person->role->value, 'signs_in' => $person->passphrase !== null,
+        $people = Person::query()->orderBy('name')->get();
+
+        return new JsonResponse(['people' => $people->map(static fn (Person $person): array => [
+            'id' => $person->id, 'name' => $person->name, 'role' => $person->role->value,
+            'signs_in' => $person->passphrase !== null,
         ])->all(), 'roles' => array_column(Role::cases(), 'value')]);
     }
 
@@ -35,11 +38,18 @@ final class PersonController
     public function update(Request $request, Person $person): JsonResponse
     {
         $asked = $this->asked($request, $person);
-        if ($person->role === Role::Owner && ($asked['role'] ?? 'owner') !== 'owner' && Person::query()->where('role', Role::Owner)->count() === 1) {
+        if ($person->role === Role::Owner && ($asked['role'] ?? 'owner') !== 'owner'
+            && Person::query()->where('role', Role::Owner)->count() === 1) {
             throw BadInput::field('role', 'The workshop keeps at least one owner.');
         }
         $person->update($asked);
-        Note::write('person changed', Person::at($request), ['name' => $person->name, ...array_diff_key($asked, ['passphrase' => 1]), ...(isset($asked['passphrase']) ? ['passphrase' => 'new'] : [])]);
+        Note::write(
+            'person changed', Person::at($request),
+            [
+                'name' => $person->name, ...array_diff_key($asked, ['passphrase' => 1]),
+                ...(isset($asked['passphrase']) ? ['passphrase' => 'new'] : []),
+            ],
+        );
 
         return $this->index();
     }
@@ -53,6 +63,9 @@ final class PersonController
             'name' => [$needed, 'string', 'max:80', Rule::unique('people', 'name')->ignore($person?->id)],
             'role' => [$needed, Rule::enum(Role::class)],
             'passphrase' => 'nullable|string|min:10|max:200',
-        ], ['name.unique' => 'Somebody here has this name already.', 'passphrase.min' => 'A passphrase of 10 letters or more is accepted.']), static fn (mixed $value): bool => $value !== null);
+        ], [
+            'name.unique' => 'Somebody here has this name already.',
+            'passphrase.min' => 'A passphrase of 10 letters or more is accepted.',
+        ]), static fn (mixed $value): bool => $value !== null);
     }
 }

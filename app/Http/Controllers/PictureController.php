@@ -25,7 +25,9 @@ final class PictureController
 {
     public function store(Request $request, Job $job, PictureIntake $intake, JobKeeper $keeper): JsonResponse
     {
-        $asked = $request->validate(['about' => ['nullable', 'string', 'regex:'.self::about()], 'caption' => 'nullable|string|max:200']);
+        $asked = $request->validate(
+            ['about' => ['nullable', 'string', 'regex:'.self::about()], 'caption' => 'nullable|string|max:200'],
+        );
         $upload = $request->file('picture');
         try {
             $taken = $intake->take($this->whole($upload)->getPathname());
@@ -34,8 +36,14 @@ final class PictureController
         }
         $person = Person::at($request);
         $about = array_filter(['about' => $asked['about'] ?? null]);
-        $picture = [...$taken, ...$about, 'caption' => trim($asked['caption'] ?? ''), 'by' => $person->name ?? '', 'at' => now()->toIso8601String()];
-        $job = $keeper->store($job, [new Change('pictures.'.$job->held()->nextKey('pictures'), null, $picture)], $person, EntryKind::Picture);
+        $picture = [
+            ...$taken, ...$about, 'caption' => trim($asked['caption'] ?? ''), 'by' => $person->name ?? '',
+            'at' => now()->toIso8601String(),
+        ];
+        $job = $keeper->store(
+            $job, [new Change('pictures.'.$job->held()->nextKey('pictures'), null, $picture)], $person,
+            EntryKind::Picture,
+        );
 
         return new JsonResponse(['version' => $job->version, 'pictures' => $job->held()->list('pictures')], 201);
     }
@@ -51,13 +59,18 @@ final class PictureController
         if ($upload instanceof UploadedFile && $upload->isValid()) {
             return $upload;
         }
-        $tooLarge = $upload instanceof UploadedFile && in_array($upload->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true);
+        $tooLarge = $upload instanceof UploadedFile && in_array(
+            $upload->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true,
+        );
         throw $tooLarge ? Refused::tooLarge() : Refused::notAPicture();
     }
 
     /** What a picture may be of: a station, or a row of a list. */
     private static function about(): string
     {
-        return sprintf('/^((%s)\.[a-z0-9]{1,12}|%s)$/', implode('|', ReadingFields::GROUPS), implode('|', array_column(Station::cases(), 'value')));
+        return sprintf(
+            '/^((%s)\.[a-z0-9]{1,12}|%s)$/', implode('|', ReadingFields::GROUPS),
+            implode('|', array_column(Station::cases(), 'value')),
+        );
     }
 }

@@ -18,8 +18,12 @@ trait ReadsMass
     {
         $mass = Field::of(Quantity::Mass, $field, 'a mass');
         try {
-            $negative = $any && ((is_string($typed) && str_starts_with(trim($typed), '-')) || (is_numeric($typed) && $typed < 0));
-            $grams = ($any ? $mass->allowingZero() : $mass)->read($negative ? (is_string($typed) ? ltrim(trim($typed), '-') : -1 * (float) $typed) : $typed, WorkshopSettings::shipped());
+            $negative = $any
+                && ((is_string($typed) && str_starts_with(trim($typed), '-')) || (is_numeric($typed) && $typed < 0));
+            $grams = ($any ? $mass->allowingZero() : $mass)->read(
+                $negative ? (is_string($typed) ? ltrim(trim($typed), '-') : -1 * (float) $typed) : $typed,
+                WorkshopSettings::shipped(),
+            );
         } catch (NotUnderstood $not) {
             throw BadInput::field($field, $not->getMessage());
         }

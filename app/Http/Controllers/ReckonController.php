@@ -45,7 +45,10 @@ final class ReckonController
         return new JsonResponse([
             'answer' => $answer->toArray(),
             'inputs' => (object) $inputs,
-            'views' => array_map(static fn (View $view): array => ['use' => $sheet, ...$view->toArray()], Drawings::of($input, $answer, $settings)),
+            'views' => array_map(
+                static fn (View $view): array => ['use' => $sheet, ...$view->toArray()],
+                Drawings::of($input, $answer, $settings),
+            ),
         ]);
     }
 

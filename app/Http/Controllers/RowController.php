@@ -14,7 +14,10 @@ use HotSprue\Job\Station;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** A row taken out of a job's list, by its key; taken out twice it is out once. Waxes and castings stay: they are history. */
+/**
+ * A row taken out of a job's list, by its key; taken out twice it is out once. Waxes and castings stay: they are
+ * history.
+ */
 final class RowController
 {
     public const LISTS = ['stones', 'cuts', 'parts', 'joints'];
@@ -28,10 +31,15 @@ final class RowController
             throw BadInput::field('_', 'There is no such row to take out.');
         }
         if ($stands !== null) {
-            $job = $keeper->store($job, [new Change("{$group}.{$key}", $document->rows($group)->at($key), null, $stands)], Person::at($request));
+            $job = $keeper->store(
+                $job, [new Change("{$group}.{$key}", $document->rows($group)->at($key), null, $stands)],
+                Person::at($request),
+            );
         }
         $job->loadMissing(['client', 'rulebook']);
 
-        return new JsonResponse((new JobAnswer($job, $job->held(), Station::tryFrom($station) ?? Station::from($job->station)))->toArray());
+        return new JsonResponse(
+            (new JobAnswer($job, $job->held(), Station::tryFrom($station) ?? Station::from($job->station)))->toArray(),
+        );
     }
 }

@@ -35,7 +35,17 @@ final class ShopController
         $workshop = Workshop::the();
         $typed = array_filter([...$workshop->typed, ...$asked], static fn (mixed $value): bool => $value !== null);
         $workshop->update(['typed' => $typed, 'rulebook_id' => Rulebook::of(WorkshopSettings::with($typed))->id]);
-        Note::write('figures changed', Person::at($request), ['figures' => array_map(static fn (mixed $value): mixed => is_array($value) ? sprintf('a list of %d', count($value)) : $value, $asked)]);
+        Note::write(
+            'figures changed', Person::at($request),
+            [
+                'figures' => array_map(
+                    static fn (mixed $value): mixed => is_array($value) ? sprintf(
+                        'a list of %d', count($value),
+                    ) : $value,
+                    $asked,
+                ),
+            ],
+        );
 
         return $this->answer($workshop->refresh());
     }
@@ -45,7 +55,10 @@ final class ShopController
         $settings = $workshop->rulebook->settings();
         $figures = [];
         foreach (WorkshopFields::all() as $path => $field) {
-            $figures[$path] = ['value' => $settings->value($path), 'typed' => $workshop->typed[$path] ?? null, 'default' => $field->default, 'own' => $settings->isOwn($path)];
+            $figures[$path] = [
+                'value' => $settings->value($path), 'typed' => $workshop->typed[$path] ?? null,
+                'default' => $field->default, 'own' => $settings->isOwn($path),
+            ];
         }
 
         return new JsonResponse(['figures' => $figures, 'version' => $workshop->version]);

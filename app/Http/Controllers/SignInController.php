@@ -56,6 +56,8 @@ final class SignInController
     /** A hash as costly as anybody's, of a passphrase that nobody has. */
     private static function nobodys(): string
     {
-        return cache()->rememberForever('nobodys-passphrase', static fn (): string => Hash::make(bin2hex(random_bytes(16))));
+        return cache()->rememberForever(
+            'nobodys-passphrase', static fn (): string => Hash::make(bin2hex(random_bytes(16))),
+        );
     }
 }

@@ -32,7 +32,8 @@ final class StationController
     public function state(Request $request, Job $job, Station $station): JsonResponse
     {
         $asked = $request->validate([
-            'state' => 'required|in:signed,reopened,not-needed,open', 'version' => 'required_if:state,signed|nullable|integer', 'station' => 'nullable|string|max:20',
+            'state' => 'required|in:signed,reopened,not-needed,open',
+            'version' => 'required_if:state,signed|nullable|integer', 'station' => 'nullable|string|max:20',
         ], ['version.required_if' => 'Say which version of the job was seen: what is signed is what was seen.']);
         if ($asked['state'] === 'signed' && (int) $asked['version'] !== $job->version) {
             abort(409, 'The job was changed meanwhile. Look at it as it stands now, then sign.');
@@ -43,25 +44,39 @@ final class StationController
         if ($asked['state'] === 'signed') {
             $answer = new JobAnswer($job, $document, $station);
             if ($answer->isBlocked()) {
-                throw BadInput::field('state', 'A stop stands open here; mend it, or override it with a reason, before signing off.');
+                throw BadInput::field(
+                    'state', 'A stop stands open here; mend it, or override it with a reason, before signing off.',
+                );
             }
             $kept['signed'] = Drift::copy($station, $answer->answers());
         }
 
-        return $this->store($request, $job, [new Change($path, $document->at($path), $asked['state'] === 'open' ? null : $kept)], $station, EntryKind::Station);
+        return $this->store(
+            $request, $job, [new Change($path, $document->at($path), $asked['state'] === 'open' ? null : $kept)],
+            $station, EntryKind::Station,
+        );
     }
 
     /** Overrides a stop, with a reason; it lapses when the value it was given for changes. */
     public function override(Request $request, Job $job): JsonResponse
     {
-        $asked = $request->validate(['use' => 'required|string|max:60', 'code' => 'required|string|max:60', 'about' => 'required|string|max:60', 'reason' => 'required|string|max:500', 'station' => 'nullable|string|max:20', 'value' => ['nullable', new PlainValue]]);
+        $asked = $request->validate(
+            [
+                'use' => 'required|string|max:60', 'code' => 'required|string|max:60',
+                'about' => 'required|string|max:60', 'reason' => 'required|string|max:500',
+                'station' => 'nullable|string|max:20', 'value' => ['nullable', new PlainValue],
+            ],
+        );
         $key = $job->held()->nextKey('overrides');
         $override = [
-            'use' => $asked['use'], 'code' => $asked['code'], 'about' => $asked['about'], 'value' => $request->input('value'),
+            'use' => $asked['use'], 'code' => $asked['code'], 'about' => $asked['about'],
+            'value' => $request->input('value'),
             'reason' => $asked['reason'], 'by' => $this->name($request), 'at' => now()->toIso8601String(),
         ];
 
-        return $this->store($request, $job, [new Change("overrides.{$key}", null, $override)], self::asked($asked), EntryKind::Override);
+        return $this->store(
+            $request, $job, [new Change("overrides.{$key}", null, $override)], self::asked($asked), EntryKind::Override,
+        );
     }
 
     /** Parts and joints as the job's own decisions tell of them, where none are entered yet. */
@@ -80,7 +95,10 @@ final class StationController
             }
         }
         if ($changes === []) {
-            throw BadInput::field('parts', 'This job tells of nothing to solder; enter parts by hand, or say that the station is not needed.');
+            throw BadInput::field(
+                'parts',
+                'This job tells of nothing to solder; enter parts by hand, or say that the station is not needed.',
+            );
         }
 
         return $this->store($request, $job, Document::understood($changes, $job->settings()), Station::Join);
@@ -89,14 +107,26 @@ final class StationController
     /** Delivered, or abandoned with a reason; or open again with a reason. */
     public function close(Request $request, Job $job): JsonResponse
     {
-        $asked = $request->validate(['how' => 'required|in:delivered,abandoned,open', 'reason' => 'required_unless:how,delivered|nullable|string|max:500'],
+        $asked = $request->validate([
+            'how' => 'required|in:delivered,abandoned,open',
+            'reason' => 'required_unless:how,delivered|nullable|string|max:500',
+        ],
             ['reason.required_unless' => 'Say why, so that it can be understood later.']);
-        $closed = $asked['how'] === 'open' ? null : ['how' => $asked['how'], 'reason' => $asked['reason'] ?? '', 'by' => $this->name($request), 'at' => now()->toIso8601String()];
+        $closed = $asked['how'] === 'open' ? null : [
+            'how' => $asked['how'], 'reason' => $asked['reason'] ?? '', 'by' => $this->name($request),
+            'at' => now()->toIso8601String(),
+        ];
         $changes = [new Change('closed', $job->held()->closed(), $closed)];
         // Nothing rings for a piece that has left.
-        $asked['how'] === 'open' ?: Clock::query()->where('job_id', $job->id)->whereNull('stopped_at')->update(['stopped_at' => now()]);
+        $asked['how'] === 'open' ?: Clock::query()
+            ->where('job_id', $job->id)->whereNull('stopped_at')->update(['stopped_at' => now()]);
 
-        return $this->answer($this->keeper->store($job, $changes, Person::at($request), EntryKind::Closing, note: $asked['reason'] ?? ''), null);
+        return $this->answer(
+            $this->keeper->store(
+                $job, $changes, Person::at($request), EntryKind::Closing, note: $asked['reason'] ?? '',
+            ),
+            null,
+        );
     }
 
     /** What would change if the job took the workshop's present figures. */
@@ -110,7 +140,10 @@ final class StationController
             foreach ($results as $result => ['unit' => $unit]) {
                 [$was, $becomes] = [$now->value($use, $result), $then->value($use, $result)];
                 if (! is_array($was) && ! Change::same($was, $becomes)) {
-                    $differences[] = ['use' => $use, 'result' => $result, 'label' => InputBindings::label($use, $result), 'unit' => $unit, 'now' => $was, 'then' => $becomes];
+                    $differences[] = [
+                        'use' => $use, 'result' => $result, 'label' => InputBindings::label($use, $result),
+                        'unit' => $unit, 'now' => $was, 'then' => $becomes,
+                    ];
                 }
             }
         }
@@ -132,7 +165,9 @@ final class StationController
     }
 
     /** @param list<Change> $changes */
-    private function store(Request $request, Job $job, array $changes, ?Station $station, EntryKind $kind = EntryKind::Edit): JsonResponse
+    private function store(
+        Request $request, Job $job, array $changes, ?Station $station, EntryKind $kind = EntryKind::Edit,
+    ): JsonResponse
     {
         return $this->answer($this->keeper->store($job, $changes, Person::at($request), $kind), $station);
     }
@@ -141,7 +176,9 @@ final class StationController
     {
         $job->loadMissing(['client', 'rulebook']);
 
-        return new JsonResponse((new JobAnswer($job, $job->held(), $station ?? Station::from($job->station)))->toArray());
+        return new JsonResponse(
+            (new JobAnswer($job, $job->held(), $station ?? Station::from($job->station)))->toArray(),
+        );
     }
 
     private function name(Request $request): string

@@ -26,7 +26,8 @@ final class StretchTestController
 
         return new JsonResponse([
             'tests' => $tests->map(fn (StretchTest $test): array => [
-                'id' => $test->id, 'tested_on' => $test->tested_on->toDateString(), 'note' => $test->note, 'samples' => $test->samples, 'answer' => $this->answer($test->samples)->toArray(),
+                'id' => $test->id, 'tested_on' => $test->tested_on->toDateString(), 'note' => $test->note,
+                'samples' => $test->samples, 'answer' => $this->answer($test->samples)->toArray(),
             ])->all(),
             'learned' => StretchTest::learned(),
         ]);
@@ -36,22 +37,33 @@ final class StretchTestController
     {
         $settings = Workshop::the()->rulebook->settings();
         $asked = $request->validate([
-            'tested_on' => 'nullable|date_format:Y-m-d', 'note' => 'nullable|string|max:500', 'samples' => 'required|array|size:2',
-            'samples.*' => 'array', 'samples.*.name' => 'nullable|string|max:80', 'samples.*.form' => 'required|in:'.implode(',', JoinPlan::FORMS), 'samples.*.grade' => 'required|in:'.implode(',', $settings->names('stock.solders')),
+            'tested_on' => 'nullable|date_format:Y-m-d', 'note' => 'nullable|string|max:500',
+            'samples' => 'required|array|size:2',
+            'samples.*' => 'array', 'samples.*.name' => 'nullable|string|max:80',
+            'samples.*.form' => 'required|in:'.implode(',', JoinPlan::FORMS),
+            'samples.*.grade' => 'required|in:'.implode(',', $settings->names('stock.solders')),
         ], ['samples.size' => 'Two samples are compared.']);
         $samples = $kinds = [];
         foreach ((array) $request->input('samples') as $index => $sample) {
             $sample = is_array($sample) ? $sample : [];
             $form = $asked['samples'][$index];
-            $samples[] = ['name' => $asked['samples'][$index]['name'] ?? null ?: ($index === 0 ? 'first' : 'second'), ...array_intersect_key($sample, array_flip(['start', 'broken', 'where']))];
+            $samples[] = [
+                'name' => $asked['samples'][$index]['name'] ?? null ?: ($index === 0 ? 'first' : 'second'),
+                ...array_intersect_key($sample, array_flip(['start', 'broken', 'where'])),
+            ];
             $kinds[] = ['form' => $form['form'], 'grade' => $form['grade']];
         }
-        $read = Input::read(Calculations::describe('stretch.test')->inputs, ['samples' => $samples], $settings)->rows('samples');
+        $read = Input::read(
+            Calculations::describe('stretch.test')->inputs, ['samples' => $samples], $settings,
+        )->rows('samples');
         $this->answer($read);
         $person = Person::at($request);
         StretchTest::query()->create([
-            'tested_on' => $asked['tested_on'] ?? WorkshopTime::today()->toDateString(), 'note' => $asked['note'] ?? '', 'person_id' => $person?->id,
-            'samples' => array_map(static fn (array $kind, array $sample): array => [...$kind, ...$sample], $kinds, $read),
+            'tested_on' => $asked['tested_on'] ?? WorkshopTime::today()->toDateString(), 'note' => $asked['note'] ?? '',
+            'person_id' => $person?->id,
+            'samples' => array_map(
+                static fn (array $kind, array $sample): array => [...$kind, ...$sample], $kinds, $read,
+            ),
         ]);
 
         Note::write('stretch test kept', $person, ['note' => $asked['note'] ?? '']);
@@ -62,7 +74,10 @@ final class StretchTestController
     public function destroy(Request $request, StretchTest $test): JsonResponse
     {
         $test->delete();
-        Note::write('stretch test taken out', Person::at($request), ['tested_on' => $test->tested_on->toDateString(), 'note' => $test->note]);
+        Note::write(
+            'stretch test taken out', Person::at($request),
+            ['tested_on' => $test->tested_on->toDateString(), 'note' => $test->note],
+        );
 
         return $this->index();
     }
@@ -74,7 +89,12 @@ final class StretchTestController
      */
     private function answer(array $samples): Answer
     {
-        $rows = array_map(static fn (array $sample): array => array_intersect_key($sample, array_flip(['name', 'start', 'broken', 'where'])), $samples);
+        $rows = array_map(
+            static fn (array $sample): array => array_intersect_key(
+                $sample, array_flip(['name', 'start', 'broken', 'where']),
+            ),
+            $samples,
+        );
 
         return Calculations::answer('stretch.test', ['samples' => $rows]);
     }

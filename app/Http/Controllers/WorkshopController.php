@@ -19,8 +19,11 @@ final class WorkshopController
         $workshop = Workshop::the();
 
         return new JsonResponse([
-            'timezone' => $workshop->timezone, 'timezone_agreed' => $workshop->timezone_agreed, 'zones' => timezone_identifiers_list(),
-            'backup_folder' => $workshop->backup_folder, 'backup_default' => 'storage/backups', 'backed_up_at' => $workshop->backed_up_at?->toIso8601String(), 'backup_trouble' => $workshop->backup_trouble,
+            'timezone' => $workshop->timezone, 'timezone_agreed' => $workshop->timezone_agreed,
+            'zones' => timezone_identifiers_list(),
+            'backup_folder' => $workshop->backup_folder, 'backup_default' => 'storage/backups',
+            'backed_up_at' => $workshop->backed_up_at?->toIso8601String(),
+            'backup_trouble' => $workshop->backup_trouble,
         ]);
     }
 

@@ -30,17 +30,28 @@ final class BodyLimits
         if (! $isForm && strlen($request->getContent()) > self::MOST_BYTES) {
             return $this->refuse('_', 'This is over 1 MB; less is accepted.', 413);
         }
-        $texts = [$request->getPathInfo(), ...$this->texts($request->query->all()), ...$this->texts($request->request->all()), ...$this->names($request->allFiles())];
+        $texts = [
+            $request->getPathInfo(), ...$this->texts($request->query->all()), ...$this->texts($request->request->all()),
+            ...$this->names($request->allFiles()),
+        ];
         if ($request->isJson() && $request->getContent() !== '') {
             try {
-                $texts = [...$texts, ...$this->texts([json_decode($request->getContent(), true, self::DEEPEST, JSON_THROW_ON_ERROR)])];
+                $texts = [
+                    ...$texts,
+                    ...$this->texts([json_decode($request->getContent(), true, self::DEEPEST, JSON_THROW_ON_ERROR)]),
+                ];
             } catch (JsonException) {
-                return $this->refuse('_', 'This is not well-formed JSON in UTF-8, up to 32 deep; one JSON object is accepted.', 422);
+                return $this->refuse(
+                    '_', 'This is not well-formed JSON in UTF-8, up to 32 deep; one JSON object is accepted.', 422,
+                );
             }
         }
         foreach ($texts as $text) {
             if (! mb_check_encoding($text, 'UTF-8') || preg_match(self::CONTROL, $text) === 1) {
-                return $this->refuse('_', 'This holds characters that are not text; plain UTF-8 without control characters is accepted.', 422);
+                return $this->refuse(
+                    '_', 'This holds characters that are not text; plain UTF-8 without control characters is accepted.',
+                    422,
+                );
             }
         }
 

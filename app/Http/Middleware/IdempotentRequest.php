@@ -25,10 +25,22 @@ final class IdempotentRequest
     {
         $key = $request->header('Idempotency-Key') ?? $request->input('once');
         if (! is_string($key) || preg_match(self::KEY, $key) !== 1) {
-            return new JsonResponse(['errors' => ['_' => ['A request that changes something carries an Idempotency-Key of its own: 16 to 64 letters, digits and dashes.']]], 400);
+            return new JsonResponse(
+                [
+                    'errors' => [
+                        '_' => [
+                            'A request that changes something carries an Idempotency-Key of its own: 16 to 64 '
+                                .'letters, digits and dashes.',
+                        ],
+                    ],
+                ],
+                400,
+            );
         }
         try {
-            return WriteTransaction::take(/** @throws RollbackResponse */ fn (): Response => $this->answer($key, $request, $next));
+            return WriteTransaction::take(
+                /** @throws RollbackResponse */ fn (): Response => $this->answer($key, $request, $next),
+            );
         } catch (RollbackResponse $refused) {
             return $refused->answer;
         }
@@ -40,7 +52,11 @@ final class IdempotentRequest
         $print = DoneRequest::print($request);
         $done = DoneRequest::query()->find($key);
         if ($done !== null) {
-            return $done->print === $print ? $done->answer() : throw new RollbackResponse(new JsonResponse(['errors' => ['_' => ['This key was used for another request; each carries its own.']]], 422));
+            return $done->print === $print ? $done->answer() : throw new RollbackResponse(
+                new JsonResponse(
+                    ['errors' => ['_' => ['This key was used for another request; each carries its own.']]], 422,
+                ),
+            );
         }
         $answer = $next($request);
         if ($answer->getStatusCode() >= 400) {

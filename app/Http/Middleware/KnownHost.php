@@ -26,7 +26,11 @@ final class KnownHost
         $answer->headers->set('Cross-Origin-Resource-Policy', 'same-origin');
         $answer->headers->set('Permissions-Policy', 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()');
         // A picture brings a stricter policy of its own.
-        $answer->headers->has('Content-Security-Policy') || $answer->headers->set('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; frame-ancestors 'none'");
+        $answer->headers->has('Content-Security-Policy') || $answer->headers->set(
+            'Content-Security-Policy',
+            "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; object-src 'none'; "
+                ."base-uri 'none'; frame-ancestors 'none'",
+        );
 
         return $answer;
     }

@@ -19,8 +19,14 @@ final class SameOrigin
         if (! $request->isMethodSafe()) {
             $origin = $request->header('Origin');
             $fetched = $request->header('Sec-Fetch-Site');
-            abort_if(is_string($origin) && $origin !== $request->getSchemeAndHttpHost(), 403, 'This was asked for by a page of another site.');
-            abort_if(is_string($fetched) && ! in_array($fetched, ['same-origin', 'none'], true), 403, 'This was asked for by a page of another site.');
+            abort_if(
+                is_string($origin) && $origin !== $request->getSchemeAndHttpHost(), 403,
+                'This was asked for by a page of another site.',
+            );
+            abort_if(
+                is_string($fetched) && ! in_array($fetched, ['same-origin', 'none'], true), 403,
+                'This was asked for by a page of another site.',
+            );
         }
 
         return $next($request);

@@ -21,7 +21,9 @@ final class SessionForPeople extends StartSession
     {
         $mayBegin = ! $request->isMethodSafe() && $request->is('api/sign-in', 'api/bench');
 
-        return $mayBegin || $request->hasCookie((string) config('session.cookie')) ? parent::handle($request, $next) : $next($request);
+        return $mayBegin || $request->hasCookie(
+            (string) config('session.cookie'),
+        ) ? parent::handle($request, $next) : $next($request);
     }
 
     protected function addCookieToResponse(Response $response, Session $session): void
@@ -36,7 +38,9 @@ final class SessionForPeople extends StartSession
     {
         $session = $request->session();
         // One that is nobody's any more is gone, not left to be tried again.
-        $this->isSomebodys($session) ? parent::saveSession($request) : $session->getHandler()->destroy($session->getId());
+        $this->isSomebodys($session)
+            ? parent::saveSession($request)
+            : $session->getHandler()->destroy($session->getId());
     }
 
     private function isSomebodys(Session $session): bool

@@ -32,6 +32,8 @@ final class ChangeList extends FormRequest
             throw BadInput::field('changes', sprintf('A list of up to %d changes is accepted.', self::MOST));
         }
 
-        return array_map(static fn (mixed $change): Change => Change::fromArray(is_array($change) ? $change : []), $raw);
+        return array_map(
+            static fn (mixed $change): Change => Change::fromArray(is_array($change) ? $change : []), $raw,
+        );
     }
 }

@@ -22,7 +22,10 @@ final class ClientInput
             'client.note' => 'nullable|string|max:2000',
         ])['client'] ?? [];
         // A detail that is there and empty is emptied; one that is not there stays.
-        $details = array_map(static fn (mixed $detail): string => (string) $detail, array_intersect_key($asked, ['contact' => 1, 'note' => 1]));
+        $details = array_map(
+            static fn (mixed $detail): string => (string) $detail,
+            array_intersect_key($asked, ['contact' => 1, 'note' => 1]),
+        );
         $name = trim((string) ($asked['name'] ?? ''));
         $known = $name === '' ? null : Client::named($name);
         if (isset($asked['id'])) {

@@ -24,6 +24,8 @@ final class PlainValue implements ValidationRule
 
     private static function isPlain(mixed $value): bool
     {
-        return is_int($value) || is_float($value) || is_bool($value) || $value === null || (is_string($value) && mb_strlen($value) <= self::LONGEST);
+        return is_int($value)
+            || is_float($value) || is_bool($value) || $value === null
+            || (is_string($value) && mb_strlen($value) <= self::LONGEST);
     }
 }

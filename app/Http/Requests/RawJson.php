@@ -37,7 +37,9 @@ final class RawJson
         }
         array_walk_recursive($read, static function (mixed $value): void {
             if (is_string($value) && preg_match(self::CONTROL, $value) === 1) {
-                throw BadInput::field('_', 'This holds characters that are not text; plain UTF-8 without control characters is accepted.');
+                throw BadInput::field(
+                    '_', 'This holds characters that are not text; plain UTF-8 without control characters is accepted.',
+                );
             }
         });
 

@@ -45,7 +45,9 @@ abstract readonly class Source
     /** Only where this decision says so. */
     final public function onlyFor(string $path, string $value): self
     {
-        return new Conditional($this, static fn (JobAnswers $job): bool => $job->document->decision($path) === $value, $path);
+        return new Conditional(
+            $this, static fn (JobAnswers $job): bool => $job->document->decision($path) === $value, $path,
+        );
     }
 
     final public function times(float $factor): self

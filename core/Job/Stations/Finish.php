@@ -16,7 +16,8 @@ final class Finish extends StationPlan
 {
     /** What the piece goes through once its stones are in. */
     private const STEPS = [
-        'torch' => 'finish.torch', 'pickle' => 'finish.pickle', 'ultrasonic' => 'finish.ultrasonic', 'steam' => 'finish.steam',
+        'torch' => 'finish.torch', 'pickle' => 'finish.pickle', 'ultrasonic' => 'finish.ultrasonic',
+        'steam' => 'finish.steam',
     ];
 
     public function signOff(): string
@@ -28,7 +29,9 @@ final class Finish extends StationPlan
     {
         return [
             CalculationUse::of('finish.plan', [
-                ...SharedInputs::decisions('finish', 'grits', 'finish', 'tumble', 'tumble_minutes', 'patina', 'rhodium', 'wheels', 'guarded'),
+                ...SharedInputs::decisions(
+                    'finish', 'grits', 'finish', 'tumble', 'tumble_minutes', 'patina', 'rhodium', 'wheels', 'guarded',
+                ),
                 'stones_set' => From::column('stones', 'species'),
                 ...SharedInputs::decisions('finish', 'fires_left', 'mass_before', 'mass_after'),
                 'casting_mass' => From::reading('castings', 'casting_mass'),

@@ -85,7 +85,8 @@ final class Form extends StationPlan
         ];
 
         return [
-            CalculationUse::of('anneal.passes', $bent)->named('anneal.bend')->when(From::decision('brief.kind'), 'fabricated'),
+            CalculationUse::of('anneal.passes', $bent)
+                ->named('anneal.bend')->when(From::decision('brief.kind'), 'fabricated'),
             CalculationUse::of('anneal.passes', [
                 ...$bent,
                 'work' => From::decision('form.work'),

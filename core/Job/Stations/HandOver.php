@@ -57,7 +57,9 @@ final class HandOver extends StationPlan
 
         return [
             ...self::allFed('handover', 'piece_mass', 'stones_carats', 'expected_mass', 'size_measured', 'mark'),
-            ...array_map(static fn (string $look): Field => Field::yesNo(self::look($look), LastLook::LOOKS[$look]), $looks),
+            ...array_map(
+                static fn (string $look): Field => Field::yesNo(self::look($look), LastLook::LOOKS[$look]), $looks,
+            ),
             ...self::allFed('handover', 'client_metal', 'client_returned', 'client_left'),
         ];
     }

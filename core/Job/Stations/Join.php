@@ -23,7 +23,8 @@ final class Join extends StationPlan
         return [
             CalculationUse::of('join.plan', [
                 'parts' => From::rows('parts', 'id', 'alloy', 'mass'),
-                'joints' => From::rows('joints', 'id', 'parts', 'after', 'form', 'grade', 'same_heat', 'hollow', 'vent', 'guard',
+                'joints' => From::rows('joints', 'id', 'parts', 'after', 'form', 'grade', 'same_heat', 'hollow', 'vent',
+                    'guard',
                     'cold', 'textured', 'thin_wire', 'length', 'section', 'gap'),
                 'alloy' => From::decision('brief.alloy'),
                 'solders' => From::decision('join.solders'),

@@ -45,12 +45,16 @@ final class Pour extends StationPlan
     {
         return CalculationUse::of('pour.fill', [
             'thinnest_modulus' => From::result('sprue.size', 'thinnest_modulus'),
-            'volume_mm3' => [From::result('metal.charge', 'piece_volume_mm3'), From::result('wax.pattern', 'ring_volume_mm3')],
+            'volume_mm3' => [
+                From::result('metal.charge', 'piece_volume_mm3'), From::result('wax.pattern', 'ring_volume_mm3'),
+            ],
             'gate_area' => From::result('sprue.size', 'gate_area'),
             'method' => From::decision('pour.method'),
             'alloy' => From::decision('brief.alloy'),
             'flask_temperature' => From::result('burnout.core', 'core_at_pour'),
-            'metal_temperature' => [From::decision('pour.metal_temperature'), From::result('pour.temperatures', 'metal_low')],
+            'metal_temperature' => [
+                From::decision('pour.metal_temperature'), From::result('pour.temperatures', 'metal_low'),
+            ],
             'head' => From::decision('pour.head'),
         ]);
     }

@@ -48,7 +48,9 @@ final class Stones extends StationPlan
         return [
             $this->set(CalculationUse::of('seat.bezel', [
                 ...SharedInputs::wholeStone(),
-                ...SharedInputs::decisions('stones', 'wall', 'fit', 'seat_height', 'cover', 'ledge_width', 'corners', 'school'),
+                ...SharedInputs::decisions(
+                    'stones', 'wall', 'fit', 'seat_height', 'cover', 'ledge_width', 'corners', 'school',
+                ),
                 'alloy' => From::decision('brief.alloy'),
                 ...SharedInputs::shrinkage(),
                 ...SharedInputs::decisions('wax', 'finishing', 'finish_outside'),
@@ -93,7 +95,8 @@ final class Stones extends StationPlan
     /** A seat is asked for once there is a stone, and somebody said how it is set. */
     private function set(CalculationUse $use, string ...$settings): CalculationUse
     {
-        return $use->when(From::reading('stones', 'width'))->when(From::decision('stones.setting'), ...$settings)->without('head');
+        return $use->when(From::reading('stones', 'width'))
+            ->when(From::decision('stones.setting'), ...$settings)->without('head');
     }
 
     /** @return list<CalculationUse> */
@@ -128,7 +131,9 @@ final class Stones extends StationPlan
         $after = array_map(static fn (string $step): string => "stones.after_{$step}", StoneCare::STEPS);
 
         return CalculationUse::of('care.check', [
-            'stones' => From::rows('stones', 'species', 'treated', 'name', 'owner', 'source', 'keep_setting', 'removed', 'acknowledged'),
+            'stones' => From::rows(
+                'stones', 'species', 'treated', 'name', 'owner', 'source', 'keep_setting', 'removed', 'acknowledged',
+            ),
             ...SharedInputs::decisions('stones', 'setting', 'daily'),
             'steps' => From::namesOfYes(array_combine(StoneCare::STEPS, $after)),
         ])->when(From::reading('stones', 'species'))->onEveryJob();
@@ -139,11 +144,15 @@ final class Stones extends StationPlan
         return [
             Field::choice('stones.setting', self::SETTINGS, 'how the centre is held'),
             self::fed('stones.daily'),
-            Field::yesNo('stones.head_soldered', 'whether the head is made apart and soldered on, not cast with the shank')
+            Field::yesNo(
+                'stones.head_soldered', 'whether the head is made apart and soldered on, not cast with the shank',
+            )
                 ->onlyWhere('stones.setting', 'bezel', 'claws'),
             self::fed('stones.school')->onlyWhere('stones.setting', 'bezel'),
             ...self::onlyWhere('stones.setting', ['bezel', 'tube'], self::allFed('stones', 'wall', 'fit')),
-            ...self::onlyWhere('stones.setting', ['bezel'], self::allFed('stones', 'seat_height', 'cover', 'ledge_width', 'corners')),
+            ...self::onlyWhere(
+                'stones.setting', ['bezel'], self::allFed('stones', 'seat_height', 'cover', 'ledge_width', 'corners'),
+            ),
             ...self::onlyWhere('stones.setting', ['claws'], self::allFed('stones', 'claws', 'claw_wire', 'notch')),
             self::fed('stones.girdle_below')->onlyWhere('stones.setting', ...self::IN_BAND),
             ...self::allFed('stones', 'halo_diameter', 'halo_edge_gap', 'halo_stone_gap', 'halo_count'),

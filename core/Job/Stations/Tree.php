@@ -76,7 +76,8 @@ final class Tree extends StationPlan
         return [
             self::fed('tree.count'),
             self::fed('tree.feed_at')->default('base'),
-            ...self::allFed('tree', 'y_angle', 'sprue_length', 'sprue_diameter', 'flask', 'water_per_100', 'overage_percent',
+            ...self::allFed('tree', 'y_angle', 'sprue_length', 'sprue_diameter', 'flask', 'water_per_100',
+                'overage_percent',
                 'water_temperature', 'standing', 'stand'),
         ];
     }

@@ -49,7 +49,9 @@ final class Wax extends StationPlan
                 ...SharedInputs::headRoom(),
             ])->named('wax.pattern')->needing('inner_diameter')->drawnAs('section-top')->judgedElsewhere(),
             CalculationUse::of('blank.choose', [
-                ...SharedInputs::results('wax.dimensions', 'bore', 'width', 'width_base', 'thickness', 'thickness_base'),
+                ...SharedInputs::results(
+                    'wax.dimensions', 'bore', 'width', 'width_base', 'thickness', 'thickness_base',
+                ),
                 ...SharedInputs::headRoom(),
                 'pattern_volume_mm3' => From::result('wax.pattern', 'ring_volume_mm3'),
                 'blank' => From::decision('wax.blank'),
@@ -62,7 +64,9 @@ final class Wax extends StationPlan
     {
         return [
             CalculationUse::of('layout.grid', [
-                ...SharedInputs::results('wax.dimensions', 'width', 'width_base', 'thickness', 'thickness_base', 'bore'),
+                ...SharedInputs::results(
+                    'wax.dimensions', 'width', 'width_base', 'thickness', 'thickness_base', 'bore',
+                ),
                 'slice' => From::result('blank.choose', 'slice'),
                 'wrapped_on' => [
                     From::result('blank.choose', 'blank_across')->onlyFor('wax.wrapped', 'blank'),
@@ -94,7 +98,9 @@ final class Wax extends StationPlan
     public function decisions(): array
     {
         return [
-            Field::choice('wax.wrapped', ['blank', 'trued', 'wax'], 'what the grid is wrapped round now')->default('wax'),
+            Field::choice(
+                'wax.wrapped', ['blank', 'trued', 'wax'], 'what the grid is wrapped round now',
+            )->default('wax'),
             self::fed('wax.text'),
             self::fed('wax.text_margin'),
             self::fed('wax.process')->default('carved'),
