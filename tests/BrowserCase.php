@@ -30,16 +30,18 @@ abstract class BrowserCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->browser = self::$shared ??= self::open();
+        $this->browser = self::$shared ??= self::kept();
         $this->browser->get($this->url('/'));
         $this->browser->executeScript('localStorage.clear()');
     }
 
-    public static function tearDownAfterClass(): void
+    /** One browser for all tests of a run, ended with it. */
+    private static function kept(): RemoteWebDriver
     {
-        self::$shared?->quit();
-        self::$shared = null;
-        parent::tearDownAfterClass();
+        $browser = self::open();
+        register_shutdown_function($browser->quit(...));
+
+        return $browser;
     }
 
     /** A browser of its own: an empty profile, nobody's cookies. */
@@ -223,7 +225,9 @@ abstract class BrowserCase extends TestCase
     {
         $last = '';
         $this->until(function () use ($css, $text, &$last): bool {
-            $last = ($this->all($css)[0] ?? null)?->getText() ?? '(nothing)';
+            // Asked of the page itself: the driver's own reading of a whole page takes longer than most pages.
+            $script = 'return document.querySelector(arguments[0])?.innerText ?? null';
+            $last = (string) ($this->browser->executeScript($script, [$css]) ?? '(nothing)');
 
             return str_contains($last, $text);
         }, static function () use ($css, $text, &$last): string {

@@ -203,10 +203,11 @@ final readonly class Outline
     {
         $vertices = [];
         foreach ($this->pieces as $piece) {
-            $isHere = static fn (array $at): bool => hypot($at[0] - $piece->x, $at[1] - $piece->y) < 1e-9;
-            if ($piece instanceof Arc && $piece->isPoint() && array_filter($vertices, $isHere) === []) {
-                $vertices[] = [$piece->x, $piece->y];
+            if (! $piece instanceof Arc || ! $piece->isPoint()) {
+                continue;
             }
+            $isHere = static fn (array $at): bool => hypot($at[0] - $piece->x, $at[1] - $piece->y) < 1e-9;
+            array_filter($vertices, $isHere) !== [] ?: $vertices[] = [$piece->x, $piece->y];
         }
 
         return $vertices;

@@ -169,13 +169,13 @@ it('loses no acknowledged movement and leaves no half when it is killed, and let
             );
             $acknowledged += count($lines);
             foreach ($lines as $id) {
-                $postings = $db->query("select count(*) from postings where movement_id = {$id}");
-                expect((int) $postings->fetchColumn())->toBe(2);
+                $asked = "select count(*) from postings where movement_id = {$id}";
+                expect((int) $db->query($asked)->fetchColumn())->toBe(2);
             }
             expect(
                 (int) $db->query(
                     'select count(*) from movements m '
-            .'where (select count(*) from postings p where p.movement_id = m.id) '
+                        .'where (select count(*) from postings p where p.movement_id = m.id) '
                         .'<> case m.kind when \'receive\' then 1 else 2 end',
                 )->fetchColumn(),
             )->toBe(0)
