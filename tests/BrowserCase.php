@@ -21,7 +21,7 @@ use PHPUnit\Framework\AssertionFailedError;
 /** The real screens in headless Chromium, over the database that bin/test serves. */
 abstract class BrowserCase extends TestCase
 {
-    private const PATIENCE = 10.0;
+    private const PATIENCE = 20.0;
 
     private static ?RemoteWebDriver $shared = null;
 

@@ -9,6 +9,8 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\BrowserCase;
 use Tests\FeatureCase;
 
+require_once __DIR__.'/Support/typing.php';
+
 pest()->extend(FeatureCase::class)->use(RefreshDatabase::class)->in('Feature');
 pest()->extend(BrowserCase::class)->in('Browser');
 

@@ -40,7 +40,7 @@ it('takes a whole job from a finger to a casting, as a person does', function ()
             ['state' => ['from' => 0, 'to' => (float) $value, 'since' => microtime(true) - 60, 'zero' => 0]],
         );
     }
-    $this->press('Take wax mass from the balance');
+    $this->press('Take wax from the balance');
     $this->press('Take bore from the caliper');
     $this->choose('attempts.0.weighed', 'pattern');
     $this->choose('attempts.0.verdict', 'passed');
