@@ -15,7 +15,7 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
  */
 final class PictureStore
 {
-    private const NAME = '/^[0-9a-f]{40}\.(png|jpg|webp)$/';
+    private const NAME = '/^[0-9a-f]{40}\.(png|jpg|webp)$/D';
 
     private const KINDS = ['png' => 'image/png', 'jpg' => 'image/jpeg', 'webp' => 'image/webp'];
 

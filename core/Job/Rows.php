@@ -13,7 +13,7 @@ final readonly class Rows
     /** Where a row keeps its key. */
     public const KEY = 'key';
 
-    private const PATTERN = '/^[a-z0-9]{1,12}$/';
+    private const PATTERN = '/^[a-z0-9]{1,12}$/D';
 
     /** @param list<array<string, mixed>> $rows */
     private function __construct(private array $rows) {}

@@ -10,7 +10,7 @@ use DateTimeZone;
 /** A date and time of day, ISO 8601, with or without its distance from UTC. */
 final class Moment
 {
-    private const PATTERN = '/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?([+-]\d\d:\d\d|Z)?$/';
+    private const PATTERN = '/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?([+-]\d\d:\d\d|Z)?$/D';
 
     public static function isOne(string $said): bool
     {
@@ -25,9 +25,14 @@ final class Moment
      */
     public static function inZone(string $said, DateTimeZone $zone): string
     {
-        return preg_match(
-            '/(Z|[+-]\d\d:\d\d)$/', $said,
-        ) === 1 ? $said : (new DateTimeImmutable($said, $zone))->format('Y-m-d\TH:i:sP');
+        if (preg_match('/(Z|[+-]\d\d:\d\d)$/', $said) === 1) {
+            return $said;
+        }
+        $moment = new DateTimeImmutable($said, $zone);
+        $hourBefore = $moment->setTimestamp($moment->getTimestamp() - 3600);
+        $first = $hourBefore->format('H:i') === $moment->format('H:i') ? $hourBefore : $moment;
+
+        return $first->format('Y-m-d\TH:i:sP');
     }
 
     /** So many minutes later, by the clock that runs on; as it was said, with or without a distance from UTC. */

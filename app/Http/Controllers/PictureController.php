@@ -69,7 +69,7 @@ final class PictureController
     private static function about(): string
     {
         return sprintf(
-            '/^((%s)\.[a-z0-9]{1,12}|%s)$/', implode('|', ReadingFields::GROUPS),
+            '/^((%s)\.[a-z0-9]{1,12}|%s)$/D', implode('|', ReadingFields::GROUPS),
             implode('|', array_column(Station::cases(), 'value')),
         );
     }

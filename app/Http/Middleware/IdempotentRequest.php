@@ -19,7 +19,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class IdempotentRequest
 {
-    private const KEY = '/^[A-Za-z0-9-]{16,64}$/';
+    private const KEY = '/^[A-Za-z0-9-]{16,64}$/D';
 
     public function handle(Request $request, Closure $next): Response
     {
