@@ -42,8 +42,9 @@ it('keeps what was said as it was said, and what it is in the core’s unit', fu
     is_float($value) ? expect($entry['value'])->toEqualWithDelta($value, 1e-6) : expect($entry['value'])->toBe($value);
     expect($entry['typed'])->toBe(is_string($said) ? $said : (string) json_encode($said));
 })->with([
-    ['form.width_top', '16 ga', 0.127 * 92 ** (20 / 39)], ['form.width_top', '1/8 in', 3.175], ['brief.finger', 'US 7', M_PI * (11.63 + 0.8128 * 7)],
-    ['brief.finger', 'UK O½', 37.5 + 1.25 * 14.5], ['burnout.pour_temperature', '900 F', 482.222222],
+    ['form.width_top', '16 ga', 0.127 * 92 ** (20 / 39)], ['form.width_top', '1/8 in', 3.175],
+    ['brief.finger', 'US 7', M_PI * (11.63 + 0.8128 * 7)], ['brief.finger', 'UK O½', 37.5 + 1.25 * 14.5],
+    ['burnout.pour_temperature', '900 F', 482.222222],
     ['wax.shrinkage', '1.5 %', 0.015],
     ['brief.alloy', 'sterling-925', 'sterling-925'], ['handover.piece_mass', '5 dwt', 7.775869],
 ]);

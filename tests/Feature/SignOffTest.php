@@ -87,7 +87,9 @@ it('refuses to sign over a stop, until it is overridden with a reason; and again
         changed($job, ['form.thickness_top' => '0.9 mm'])->assertOk();
         $this->sign($job, 'form')
             ->assertStatus(422)
-            ->assertJsonPath('errors.state.0', static fn (string $says): bool => str_contains($says, 'A stop stands open'));
+            ->assertJsonPath(
+                'errors.state.0', static fn (string $says): bool => str_contains($says, 'A stop stands open'),
+            );
         $page = $this->getJson("/api/jobs/{$job->number}?station=form")->json('page.findings');
         $stop = collect($page)->firstWhere('level', 'stop');
         $given = ['use' => $stop['use'], 'code' => $stop['code'], 'about' => $stop['about'], 'value' => $stop['value']];
@@ -132,8 +134,8 @@ it('leads a job on along its kind as stations are settled', function (): void {
 it('answers a page alone with what it rests on, and the same figures as the '
     .'whole job', function (string $station): void {
         $job = Job::factory()->ring()->create();
-        $page = $this->postJson("/api/jobs/{$job->number}/reckon", ['changes' => [], 'station' => $station, 'page' => true])
-            ->assertOk()->json();
+        $asked = ['changes' => [], 'station' => $station];
+        $page = $this->postJson("/api/jobs/{$job->number}/reckon", [...$asked, 'page' => true])->assertOk()->json();
         $whole = $this->postJson("/api/jobs/{$job->number}/reckon", ['changes' => [], 'station' => $station])
             ->assertOk()->json();
         expect($page['page'])
