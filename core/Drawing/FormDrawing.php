@@ -55,12 +55,16 @@ final class FormDrawing
         return $views;
     }
 
-    /** A band laid flat: base at both ends, top in the middle, centre and quarter lines. */
+    /**
+     * A band laid flat: base at both ends, top in the middle, centre and quarter lines.
+     *
+     * @param  float  $slice  width of what it is cut from, where that is drawn round it
+     */
     public static function unrolled(
-        string $title, float $length, float $widthTop, float $widthBase, string $name = 'unrolled',
+        string $title, float $length, float $widthTop, float $widthBase, string $name = 'unrolled', float $slice = 0.0,
     ): View
     {
-        $half = max($widthTop, $widthBase) / 2;
+        $half = max($widthTop, $widthBase, $slice) / 2;
         $toTop = static fn (float $x): float => (1 - cos(2 * M_PI * $x / $length)) / 2;
         $edge = static fn (float $x): float => ($widthBase + ($widthTop - $widthBase) * $toTop($x)) / 2;
         $upper = $lower = [];

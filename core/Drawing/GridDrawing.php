@@ -16,7 +16,7 @@ final class GridDrawing
         $around = $answer->num('circumference');
         $view = FormDrawing::unrolled(
             'Unrolled, with its lines', $around, $input->num('width'),
-            $input->numOr('width_base', $input->num('width')), 'grid',
+            $input->numOr('width_base', $input->num('width')), 'grid', $input->numOr('slice', 0.0),
         );
         $half = $input->numOr('slice', $input->num('width')) / 2;
         if ($input->has('slice')) {
