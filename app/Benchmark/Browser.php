@@ -47,7 +47,7 @@ final class Browser
 
             return [
                 new Measured('a job’s page can be used', $usable[$at], 1500.0),
-                new Measured('answer after typing', $typing[$at], 100.0),
+                new Measured('answer after typing', $typing[$at], 60.0),
             ];
         } finally {
             $browser->quit();

@@ -5,19 +5,15 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Benchmark\Browser;
+use App\Benchmark\JobTrials;
+use App\Benchmark\LargeWorkshop;
 use App\Benchmark\Measured;
 use App\Benchmark\Trials;
-use App\Http\Controllers\MetalController;
-use App\Models\Job;
 use HotSprue\Calculations;
 use HotSprue\Fields\Input;
-use HotSprue\Job\JobAnswers;
 use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Console\Command;
-use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
-use RuntimeException;
 
 /** Measures each sheet in the core and over HTTP, what a page weighs, and how soon answers follow typing. */
 final class BenchCommand extends Command
@@ -31,7 +27,7 @@ final class BenchCommand extends Command
     public function handle(): int
     {
         $times = max(20, (int) $this->text('times'));
-        $measured = [...$this->core($times), $this->job($times), $this->statement()];
+        $measured = [...$this->core($times), ...JobTrials::core($times), ...LargeWorkshop::measure()];
         $url = rtrim($this->text('url'), '/');
         if ($url !== '') {
             $measured = [...$measured, ...$this->http($url, intdiv($times, 10)), ...$this->weight($url)];
@@ -71,71 +67,6 @@ final class BenchCommand extends Command
         return $measured;
     }
 
-    private function job(int $times): Measured
-    {
-        $job = Job::query()
-            ->with('rulebook')->whereNotNull('due_on')->orderByRaw('length(document) desc')
-            ->first() ?? throw new RuntimeException('There is no job to measure; start with the demo.');
-        [$document, $settings] = [$job->held(), $job->settings()];
-
-        return Measured::of('core, a whole job', $times, static fn () => JobAnswers::of($document, $settings), 20.0);
-    }
-
-    /** The metal page's whole answer with 50,000 movements, in a database of its own in memory. */
-    private function statement(): Measured
-    {
-        $usual = DB::getDefaultConnection();
-        config(['database.connections.bench' => ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '']]);
-        DB::setDefaultConnection('bench');
-        try {
-            $this->callSilently('migrate', ['--force' => true]);
-            DB::table('lots')->insert(
-                array_map(
-                    static fn (int $id): array => [
-                        'id' => $id, 'name' => "lot {$id}", 'alloy' => 'sterling-925', 'fineness' => 0.925,
-                        'mass_mg' => 0,
-                    ],
-                    range(1, 40),
-                ),
-            );
-            foreach (array_chunk(range(1, 50_000), 500) as $ids) {
-                $at = static fn (int $id): string => date('Y-m-d H:i:s', 1_700_000_000 + $id * 600);
-                DB::table('movements')->insert(
-                    array_map(
-                        static fn (int $id): array => ['id' => $id, 'kind' => 'cut', 'made_at' => $at($id)], $ids,
-                    ),
-                );
-                DB::table('postings')->insert(
-                    array_merge(
-                        ...array_map(
-                            static fn (int $id): array => [
-                                [
-                                    'movement_id' => $id, 'lot_id' => $id % 40 + 1, 'milligrams' => -500,
-                                    'made_at' => $at($id),
-                                ],
-                                [
-                                    'movement_id' => $id, 'lot_id' => ($id + 1) % 40 + 1, 'milligrams' => 500,
-                                    'made_at' => $at($id),
-                                ],
-                            ],
-                            $ids,
-                        ),
-                    ),
-                );
-            }
-            $asked = Request::create(
-                '/api/metal', parameters: ['by' => 'owner', 'from' => '2024-03-01', 'to' => '2024-09-30'],
-            );
-
-            return Measured::of(
-                'statement over 50,000 movements', 20, static fn () => app(MetalController::class)->index($asked),
-                100.0,
-            );
-        } finally {
-            DB::setDefaultConnection($usual);
-        }
-    }
-
     /** @return list<Measured> */
     private function http(string $url, int $times): array
     {
@@ -146,17 +77,8 @@ final class BenchCommand extends Command
                 static fn () => Http::timeout(10)->post("{$url}/api/reckon/{$sheet}", $raw)->throw(), $wanted + 60.0,
             );
         }
-        $number = Job::query()->whereNotNull('due_on')->value('number');
-        $measured[] = Measured::of(
-            'HTTP a job, all answers', $times,
-            static fn () => Http::timeout(10)->get("{$url}/api/jobs/{$number}")->throw(), 80.0,
-        );
-        $measured[] = Measured::of(
-            'HTTP the list of jobs', $times,
-            static fn () => Http::timeout(10)->get("{$url}/api/jobs?search=band")->throw(), 60.0,
-        );
 
-        return $measured;
+        return [...$measured, ...JobTrials::http($url, max(20, $times))];
     }
 
     /** @return list<Measured> */
