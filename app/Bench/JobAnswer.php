@@ -39,7 +39,7 @@ final readonly class JobAnswer
 
             return $answer;
         };
-        $this->answers = JobAnswers::of($document, $job->settings(), $remember, JobSurroundings::of($job));
+        $this->answers = JobAnswers::of($document, $job->settings(), $remember, JobSurroundings::of($job, $document));
         $this->page = new StationPage($station, $this->answers);
     }
 
@@ -53,6 +53,19 @@ final readonly class JobAnswer
     public function ofStation(): array
     {
         return $this->shown($this->station->uses(), [$this->station]);
+    }
+
+    /** @return array{next: ?string, wants: list<string>, worst: ?string} what the station still wants, in short */
+    public function inShort(): array
+    {
+        $wants = $this->page->wants();
+
+        return [
+            'next' => $wants === [] ? $this->station->plan()->signOff() : null, 'wants' => $wants,
+            'worst' => $this->worst(
+                $this->station, StationState::of($this->station, $this->document, $this->answers),
+            )?->value,
+        ];
     }
 
     /**
@@ -123,14 +136,18 @@ final readonly class JobAnswer
     private function stationSummary(Station $station): array
     {
         $state = StationState::of($station, $this->document, $this->answers);
-        $worst = (new StationPage($station, $this->answers))->worst();
-        if ($state->drift !== []) {
-            $worst ??= Level::Caution;
-        }
 
         return [
-            'name' => $station->value, 'label' => $station->label(), 'worst' => $worst?->value, ...$state->toArray(),
+            'name' => $station->value, 'label' => $station->label(), 'worst' => $this->worst($station, $state)?->value,
+            ...$state->toArray(),
         ];
+    }
+
+    private function worst(Station $station, StationState $state): ?Level
+    {
+        $worst = (new StationPage($station, $this->answers))->worst();
+
+        return $worst ?? ($state->drift === [] ? null : Level::Caution);
     }
 
     /** @return array<string, mixed> */

@@ -8,6 +8,8 @@ use App\ClientReview\PendingReviews;
 use App\Models\Job;
 use App\Models\Workshop;
 use HotSprue\Job\Station;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Throwable;
 
@@ -26,11 +28,7 @@ final class TodayPage
         $workshop = Workshop::the();
 
         return [
-            'jobs' => array_values(
-                (clone $open)
-                    ->orderByRaw('due_on is null')->orderBy('due_on')->orderBy('number')->limit(self::JOBS)->get()
-                    ->map($this->job(...))->all(),
-            ),
+            'jobs' => array_values($this->next($open)->map($this->job(...))->all()),
             'open' => (clone $open)->count(),
             'late' => (clone $open)->where('due_on', '<', WorkshopTime::today()->toDateString())->count(),
             'burnouts' => $this->burnouts(),
@@ -43,11 +41,27 @@ final class TodayPage
         ];
     }
 
+    /**
+     * The first that are due, and after them those of no day.
+     *
+     * @param  Builder<Job>  $open
+     * @return Collection<int, Job>
+     */
+    private function next(Builder $open): Collection
+    {
+        $due = (clone $open)->whereNotNull('due_on')->orderBy('due_on')->orderBy('number')->limit(self::JOBS)->get();
+        $left = self::JOBS - $due->count();
+
+        return $left === 0
+            ? $due
+            : $due->concat((clone $open)->whereNull('due_on')->orderBy('number')->limit($left)->get());
+    }
+
     /** @return array<string, mixed> */
     private function job(Job $job): array
     {
         try {
-            $answer = (new JobAnswer($job, $job->held(), Station::from($job->station)))->ofStation();
+            $short = (new JobAnswer($job, $job->held(), Station::from($job->station)))->inShort();
         } catch (Throwable $failed) {
             report($failed);
 
@@ -57,12 +71,7 @@ final class TodayPage
             ];
         }
 
-        return [
-            ...$job->row(), 'next' => $answer['page']['wants'] === [] ? $answer['page']['sign_off'] : null,
-            'wants' => $answer['page']['wants'],
-            'worst' => array_column($answer['stations'], 'worst', 'name')[$job->station] ?? null,
-            'trouble' => null,
-        ];
+        return [...$job->row(), ...$short, 'trouble' => null];
     }
 
     /** @return list<array<string, mixed>> kilns to switch on, of jobs whose burnout has an hour to come */
@@ -73,13 +82,17 @@ final class TodayPage
             ->with('rulebook')->where('state', 'open')->whereIn('station', ['tree', 'burnout', 'pour'])
             ->whereRaw('cast(document as text) like ?', ['%burnout.ready_at%']);
         foreach ($asked->orderBy('number')->limit(self::BURNOUTS)->get() as $job) {
+            $document = rescue($job->held(...));
+            $ready = (string) $document?->text('burnout.ready_at');
+            if ($document === null || $ready === ''
+                || Carbon::parse($ready, WorkshopTime::zone())->lessThan(WorkshopTime::today())) {
+                continue;
+            }
             $start = rescue(
-                static fn (): mixed => (new JobAnswer($job, $job->held(), Station::Burnout))
+                static fn (): mixed => (new JobAnswer($job, $document, Station::Burnout))
                     ->answers()->value('burnout.programme', 'start_at'),
             );
-            $ready = (string) $job->held()->text('burnout.ready_at');
-            if (is_string($start)
-                && Carbon::parse($ready, WorkshopTime::zone())->greaterThanOrEqualTo(WorkshopTime::today())) {
+            if (is_string($start)) {
                 $found[] = [
                     'number' => $job->number, 'title' => $job->title, 'start_at' => $start, 'ready_at' => $ready,
                 ];

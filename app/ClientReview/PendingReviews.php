@@ -8,6 +8,7 @@ use App\Models\Job;
 use HotSprue\Job\ClientApproval;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\Rows;
+use Illuminate\Database\Eloquent\Collection;
 
 /** What clients wait for: changes asked for and not answered, and pieces changed after they were approved. */
 final class PendingReviews
@@ -18,8 +19,7 @@ final class PendingReviews
     public static function open(): array
     {
         $asked = [];
-        $jobs = Job::query()->where('state', 'open')->where('asked', true)->orderBy('due_on')->limit(self::MOST)->get();
-        foreach ($jobs as $job) {
+        foreach (self::flagged('asked') as $job) {
             foreach ($job->held()->list('words') as $word) {
                 if (($word['what'] ?? '') === 'asks' && ! isset($word['answered'])) {
                     $asked[] = [
@@ -38,9 +38,7 @@ final class PendingReviews
     public static function changedSince(): array
     {
         $changed = [];
-        $jobs = Job::query()->with('rulebook')->where('state', 'open')->where('approved', true)
-            ->orderBy('due_on')->limit(self::MOST)->get();
-        foreach ($jobs as $job) {
+        foreach (self::flagged('approved') as $job) {
             $finding = rescue(
                 static fn () => ClientApproval::changed($job->held(), JobAnswers::of($job->held(), $job->settings())),
             );
@@ -50,5 +48,16 @@ final class PendingReviews
         }
 
         return $changed;
+    }
+
+    /**
+     * @param  'asked'|'approved'  $flag
+     * @return Collection<int, Job>
+     */
+    private static function flagged(string $flag): Collection
+    {
+        $found = Job::query()->where('state', 'open')->where($flag, true)->pluck('id');
+
+        return Job::query()->with('rulebook')->whereKey($found)->orderBy('due_on')->limit(self::MOST)->get();
     }
 }

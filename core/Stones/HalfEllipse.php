@@ -18,15 +18,17 @@ final readonly class HalfEllipse implements Piece
     /** @param float $from parameter at which it begins: π/2 on the left, 3π/2 on the right */
     public function __construct(private float $across, private float $along, private float $from = M_PI_2)
     {
-        $lengths = [0.0];
+        [$lengths, $turns] = [[0.0], [0.0]];
+        [$start, $begin, $speed] = [$this->normal($from), $from, $this->speed($from)];
         for ($i = 0; $i < self::STEPS; $i++) {
-            $lengths[] = $lengths[$i] + $this->between($this->parameter($i), $this->parameter($i + 1));
+            $end = $this->parameter($i + 1);
+            $endSpeed = $this->speed($end);
+            $lengths[] = $lengths[$i]
+                + ($end - $begin) / 6 * ($speed + 4 * $this->speed(($begin + $end) / 2) + $endSpeed);
+            $turns[] = $this->normal($end) - $start;
+            [$begin, $speed] = [$end, $endSpeed];
         }
-        $this->lengths = $lengths;
-        $start = $this->normal($from);
-        $this->turns = array_map(
-            fn (int $step): float => $this->normal($this->parameter($step)) - $start, range(0, self::STEPS),
-        );
+        [$this->lengths, $this->turns] = [$lengths, $turns];
     }
 
     private function parameter(int $step): float
