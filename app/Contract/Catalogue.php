@@ -84,6 +84,7 @@ final class Catalogue
             'rule' => $field->setting, 'zero' => $field->zero,
             'most' => $field->quantity->isNumeric() ? $field->ceiling() : null,
             'choices' => $field->choicesIn($settings), 'many' => $field->many,
+            'sayings' => (object) $field->sayings,
             'columns' => array_map(
                 static fn (Field $column): array => self::field($column, $settings), $field->columns,
             ),

@@ -199,12 +199,13 @@ final class Schemas
                     'meaning' => Shape::TEXT, 'required' => Shape::BOOL, 'default' => true, 'rule' => $nullText,
                     'zero' => Shape::BOOL, 'most' => ['type' => ['number', 'null']],
                     'choices' => Shape::list(Shape::TEXT), 'many' => Shape::BOOL,
+                    'sayings' => Shape::map(Shape::TEXT),
                     'columns' => Shape::list(Shape::ref('Field')), 'accepts' => Shape::TEXT, 'decision' => $nullText,
                     'only' => Shape::map(Shape::list(Shape::TEXT)),
                 ],
                 [
                     'name', 'label', 'quantity', 'unit', 'meaning', 'required', 'default', 'choices', 'many', 'columns',
-                    'accepts',
+                    'accepts', 'sayings',
                 ],
             ),
             'Output' => Shape::object(

@@ -16,6 +16,7 @@ final readonly class Field
     /**
      * @param  list<string>  $choices
      * @param  list<self>  $columns  of each row, for Quantity::Rows
+     * @param  array<string, string>  $sayings  how a choice is said, where its name is a code
      * @param  array<string, list<string>>  $only  decisions by path, and what they must say so that it means something
      */
     private function __construct(
@@ -34,6 +35,7 @@ final readonly class Field
         public bool $many = false,
         public ?string $called = null,
         public array $only = [],
+        public array $sayings = [],
     ) {}
 
     public static function of(Quantity $quantity, string $name, string $meaning): self
@@ -118,6 +120,16 @@ final readonly class Field
     public static function rows(string $name, array $columns, string $meaning): self
     {
         return self::of(Quantity::Rows, $name, $meaning)->with(['columns' => $columns]);
+    }
+
+    /**
+     * How its choices are said, where their names are codes.
+     *
+     * @param array<string, string> $sayings
+     */
+    public function saying(array $sayings): self
+    {
+        return $this->with(['sayings' => $sayings]);
     }
 
     /** What it is called, where its name says too little. */

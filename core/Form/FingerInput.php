@@ -27,7 +27,8 @@ final class FingerInput
 
     public static function scale(): Field
     {
-        return Field::choice('scale', array_column(Scale::cases(), 'value'), 'the scale that the size is on');
+        return Field::choice('scale', array_column(Scale::cases(), 'value'), 'the scale that the size is on')
+            ->saying(Scale::sayings());
     }
 
     public static function size(): Field

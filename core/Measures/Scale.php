@@ -21,6 +21,15 @@ enum Scale: string
         return [self::Iso, self::NorthAmerican, self::British, self::Japanese, self::Swiss];
     }
 
+    /** @return array<string, string> how each is said in full, by its name */
+    public static function sayings(): array
+    {
+        return [
+            'iso' => 'European', 'us' => 'North American', 'uk' => 'British', 'jp' => 'Japanese',
+            'ch' => 'Swiss and Italian', 'diameter' => 'across, mm', 'circumference' => 'round, mm',
+        ];
+    }
+
     public function short(): string
     {
         return match ($this) {

@@ -12,7 +12,8 @@ final class SpeciesList
     /** @return list<Field> */
     public static function columns(): array
     {
-        $stands = static fn (string $name, string $meaning): Field => Field::choice($name, ['y', 'c', 'n'], $meaning);
+        $stands = static fn (string $name, string $meaning): Field => Field::choice($name, ['y', 'c', 'n'], $meaning)
+            ->saying(['y' => 'yes', 'c' => 'with care', 'n' => 'no']);
 
         return [
             Field::text('name', 'identifier'),

@@ -6,6 +6,7 @@ namespace HotSprue\Workshop;
 
 use HotSprue\Fields\Field;
 use HotSprue\Measures\Quantity;
+use HotSprue\Measures\Scale;
 use HotSprue\Stock\Alloys;
 use HotSprue\Stock\BenchTools;
 use HotSprue\Stock\Blanks;
@@ -36,10 +37,11 @@ final class WorkshopFields
         return [
             Field::choice('units.length', ['mm', 'in', 'gauge'], 'how lengths are shown')->default('mm'),
             Field::choice('units.mass', ['g', 'dwt', 'ozt'], 'how masses are shown')->default('g'),
-            Field::choice('units.temperature', ['C', 'F'], 'how temperatures are shown')->default('C'),
+            Field::choice('units.temperature', ['C', 'F'], 'how temperatures are shown')
+                ->saying(['C' => '°C', 'F' => '°F'])->default('C'),
             Field::choice(
                 'units.size', ['us', 'uk', 'iso', 'jp', 'ch'], 'the ring scale that a bare size means',
-            )->default('us'),
+            )->saying(Scale::sayings())->default('us'),
 
             Field::length('allowances.finish_inside', 'finishing takes off the inside')->allowingZero()->default(0.10),
             Field::length('allowances.finish_outside', 'finishing takes off the outside')

@@ -1586,6 +1586,9 @@ export interface components {
             most?: number | null;
             choices: string[];
             many: boolean;
+            sayings: {
+                [key: string]: string;
+            };
             columns: components["schemas"]["Field"][];
             accepts: string;
             decision?: string | null;

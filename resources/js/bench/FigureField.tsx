@@ -7,7 +7,8 @@ import { say, useUnits, withUnit } from './units';
 interface Props {
     /** What it is called; also its name for a screen reader. */
     label: string;
-    field: Pick<Field, 'quantity' | 'choices' | 'many' | 'accepts' | 'meaning'>;
+    field: Pick<Field, 'quantity' | 'choices' | 'many' | 'accepts' | 'meaning'> &
+        Partial<Pick<Field, 'sayings'>>;
     /** The value in the core's unit, and what was typed for it. */
     value: unknown;
     typed?: string | undefined;
@@ -25,6 +26,12 @@ interface Props {
     /** Left, or entered. */
     onSettle?: () => void;
     onTake?: () => void;
+}
+
+/** A choice as one says it. */
+function saidChoice(field: Props['field'], choice: string): string {
+    if (field.quantity === 'yes-no') return choice === 'true' ? 'yes' : 'no';
+    return field.sayings?.[choice] ?? choice.replaceAll('-', ' ');
 }
 
 /** One figure: large, with its unit, edited where it stands. */
@@ -126,15 +133,11 @@ export function FigureField({
                         }}
                     >
                         <option value="">
-                            {typeof advised === 'string' ? advised.replaceAll('-', ' ') : '–'}
+                            {typeof advised === 'string' ? saidChoice(field, advised) : '–'}
                         </option>
                         {choices.map((choice) => (
                             <option key={choice} value={choice}>
-                                {field.quantity === 'yes-no'
-                                    ? choice === 'true'
-                                        ? 'yes'
-                                        : 'no'
-                                    : choice.replaceAll('-', ' ')}
+                                {saidChoice(field, choice)}
                             </option>
                         ))}
                     </NativeSelect.Field>

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Clock;
+use App\Models\Job;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\BrowserCase;
+
+// What only a browser shows: units said and typed, single keys, clocks that tick, paper, and pages of every size.
+
+/** What a figure says at the foot of the page: number and unit. */
+function shownAs(BrowserCase $case, string $figure): string
+{
+    return (string) $case->browser()->executeScript(
+        'return document.querySelector(arguments[0])?.parentElement.innerText.replace(/\s+/g, " ")',
+        ["[data-figure=\"{$figure}\"]"],
+    );
+}
+
+it('says a length in mm, inches and gauge, and goes round', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $ring = $job->held();
+    expect($ring->decision('form.thickness_top'))->toEqual(2);
+    // US 7 is 17.3196 across; with 2 mm above and below, 21.3196 high: 0.839 in, and by 0.127 × 92^((36 − n) ÷ 39).
+    $gauge = 36 - 39 * log(21.3196 / 0.127) / log(92);
+    $goesRound = ['21.32 mm' => 'mm', '0.839 in' => 'in', sprintf('%.1f ga', $gauge) => 'ga'];
+    foreach ([...$goesRound, '21.32 mm ' => 'mm'] as $says => $unit) {
+        $this->until(
+            fn (): bool => shownAs($this, 'form.band/outer_height') === trim($says),
+            fn (): string => shownAs($this, 'form.band/outer_height')." is not {$says}",
+        );
+        $this->click("[aria-label=\"in {$unit}; tap for another unit\"]");
+    }
+});
+
+it('keeps the units at hand from page to page', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $this->click('[aria-label="in mm; tap for another unit"]');
+    $this->find('[aria-label="in in; tap for another unit"]');
+    $this->browser->executeScript('document.activeElement.blur()');
+    $this->keys('4');
+    $this->until(
+        fn (): bool => str_ends_with(shownAs($this, 'wax.dimensions/bore'), ' in'), 'the wax is not said in inches',
+    );
+    // (17.3196 − 0.2) ÷ 0.985 ÷ 25.4
+    expect(shownAs($this, 'wax.dimensions/bore'))->toBe('0.684 in');
+});
+
+it('takes single keys for what they say, and for letters where something is typed', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $this->browser->executeScript('document.activeElement.blur()');
+    $this->keys('h');
+    $this->find('[data-testid="history"]');
+    $this->keys('h');
+    $this->gone('[data-testid="history"]');
+    // In a field, keys are what is typed: neither a station, nor undo, nor print.
+    $this->click('[data-view="form.band/ring"] button[data-path="form.thickness_top"]');
+    $this->find('[data-view="form.band/ring"] [data-path="form.thickness_top"] input');
+    $this->keys('1', 'h', 'u', 'p');
+    $this->find('[data-view="form.band/ring"]');
+    expect($this->browser->getCurrentURL())->toEndWith("/jobs/{$job->number}/form")
+        ->and($this->all('[data-testid="history"]'))->toBe([]);
+    $this->keys(WebDriverKeys::ESCAPE);
+    $this->browser->executeScript('document.activeElement.blur()');
+    $this->keys('p');
+    $this->find('[data-ready="card"]');
+});
+
+it('ticks a clock by the server’s hour, stage after stage, and stops it', function (): void {
+    $job = Job::factory()->ring()->create();
+    Clock::query()->create([
+        'job_id' => $job->id, 'label' => 'pickle of the walk', 'started_at' => now()->subMinutes(4),
+        'stages' => [['stage' => 'hot', 'until_min' => 5], ['stage' => 'rinse', 'until_min' => 65]],
+    ]);
+    $this->visit('/');
+    $clock = '[data-clock="pickle of the walk"]';
+    $this->reads($clock, 'hot 0:');
+    $left = fn (): int => (int) preg_replace('/.*0:(\d\d).*/s', '$1', $this->text($clock));
+    $first = $left();
+    $this->until(fn (): bool => $left() < $first, 'the clock does not tick');
+    Clock::query()->where('label', 'pickle of the walk')->update(['started_at' => now()->subMinutes(5)]);
+    $this->reads($clock, 'rinse 59:');
+    Clock::query()->where('label', 'pickle of the walk')->update(['started_at' => now()->subMinutes(75)]);
+    $this->reads($clock, 'pickle of the walk over by 10:');
+    $this->press('Stop the clock: pickle of the walk');
+    $this->gone($clock);
+    expect(Clock::query()->where('label', 'pickle of the walk')->value('stopped_at'))->not->toBeNull();
+});
+
+it('prints each sheet on one or two pages of A4, dark on white, whatever the scheme', function (string $sheet): void {
+    $job = Job::factory()->ring()->create();
+    $this->browser->executeScript('localStorage.setItem("hot-sprue.scheme", "dark")');
+    $file = $this->printed("/print/{$job->number}/{$sheet}");
+    exec('pdfinfo '.escapeshellarg($file), $info);
+    $said = implode("\n", $info);
+    // A4 is 595 by 842 points.
+    expect($said)->toMatch('/Page size:\s+59[45]\.?\d* x 84[12]/')->toMatch('/Pages:\s+[12]\n/');
+    exec(sprintf('pdftoppm -r 20 -l 1 -png -singlefile %1$s %1$s.page', escapeshellarg($file)));
+    $page = imagecreatefrompng("{$file}.page.png");
+    $light = 0;
+    for ($y = 0; $y < imagesy($page); $y++) {
+        for ($x = 0; $x < imagesx($page); $x++) {
+            $light += (imagecolorat($page, $x, $y) & 0xFF) > 0xC0 ? 1 : 0;
+        }
+    }
+    expect($light / imagesx($page) / imagesy($page))->toBeGreaterThan(0.8);
+    unlink($file);
+    unlink("{$file}.page.png");
+})->with(['card', 'template', 'kiln', 'casting', 'handover']);
+
+it('needs no sideways scrolling on a tablet or a laptop, light or dark', function (int $width): void {
+    $job = Job::factory()->ring()->create();
+    $browser = BrowserCase::open($width, 900);
+    try {
+        $wide = [];
+        foreach (['light', 'dark'] as $scheme) {
+            $browser->get($this->url('/'));
+            $browser->executeScript("localStorage.setItem('hot-sprue.scheme', '{$scheme}')");
+            foreach ([
+                '/', '/jobs', "/jobs/{$job->number}/form", '/casting', '/metal', '/sums/form.band', '/shop',
+            ] as $page) {
+                $browser->get($this->url($page));
+                $browser->wait(10)->until(
+                    static fn () => $browser->executeScript(
+                        'return document.querySelector("main, svg, table, h1") !== null',
+                    ),
+                );
+                usleep(300_000);
+                $over = (int) $browser->executeScript(
+                    'return document.documentElement.scrollWidth - document.documentElement.clientWidth',
+                );
+                if ($over > 1) {
+                    $wide[] = "{$scheme} {$page}: {$over} px";
+                }
+            }
+        }
+        expect($wide)->toBe([]);
+    } finally {
+        $browser->quit();
+    }
+})->with([820, 1280]);
