@@ -25,7 +25,7 @@ it('says a length in mm, inches and gauge, and goes round', function (): void {
     expect($ring->decision('form.thickness_top'))->toEqual(2);
     // US 7 is 17.3196 across; with 2 mm above and below, 21.3196 high: 0.839 in, and by 0.127 × 92^((36 − n) ÷ 39).
     $gauge = 36 - 39 * log(21.3196 / 0.127) / log(92);
-    $goesRound = ['21.32 mm' => 'mm', '0.839 in' => 'in', sprintf('%.1f ga', $gauge) => 'ga'];
+    $goesRound = ['21.32 mm' => 'mm', '0.839 in' => 'in', sprintf('−%.1f ga', -$gauge) => 'ga'];
     foreach ([...$goesRound, '21.32 mm ' => 'mm'] as $says => $unit) {
         $this->until(
             fn (): bool => shownAs($this, 'form.band/outer_height') === trim($says),

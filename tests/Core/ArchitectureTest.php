@@ -146,3 +146,23 @@ it('keeps a file to its subject, under 300 lines', function (): void {
 
     expect(array_values($long))->toBe([]);
 });
+
+it('keeps the screen’s files under 250 lines, and asks nowhere where it is', function (): void {
+    $long = $chains = [];
+    $screen = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/resources/js'));
+    foreach ($screen as $file) {
+        $path = (string) $file;
+        if (preg_match('/\.tsx?$/', $path) !== 1 || str_ends_with($path, '.d.ts')) {
+            continue;
+        }
+        $text = (string) file_get_contents($path);
+        if (substr_count($text, "\n") > 250) {
+            $long[] = basename($path);
+        }
+        // A station's page is looked up, never found by a chain of comparisons.
+        if (preg_match_all('/\b(?:here|station) === \'/', $text) > 1) {
+            $chains[] = basename($path);
+        }
+    }
+    expect($long)->toBe([])->and($chains)->toBe([]);
+});

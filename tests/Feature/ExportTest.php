@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Validator;
 
-it('lets every job of the demo out as a file that its schema knows, and takes it in again as it was', function (): void {
+it('lets every job of the demo out as a file its schema knows, and takes it in as it was', function (): void {
     Person::query()->delete();
     Artisan::call('sprue:open');
     $schema = json_decode((string) file_get_contents(base_path('docs/job.schema.json')));

@@ -5,9 +5,8 @@ import { NOTHING, sendable, type Draft, type Sent, type Waiting } from './draft'
 import { held, isGone } from './held';
 import { keepDraft, keptDrafts } from './keptDrafts';
 
-/** Edits made within it go as one entry. */
-const GATHER = 250;
-const AGAIN = 4000;
+/** Edits made within the first go as one entry; what failed is tried again after the second. ms */
+const [GATHER, AGAIN] = [250, 4000];
 
 /**
  * What waits in this browser, job by job, and belongs to who typed it. It outlives the page and the line, is sent for
@@ -31,8 +30,8 @@ class Drafts {
 
     readonly of = (number: number): Draft => this.all.get(number) ?? NOTHING;
 
-    /** Jobs with something waiting; the same list while nothing changes. */
     private list: { number: number; count: number; trouble: string | null }[] = [];
+    /** Jobs with something waiting; the same list while nothing changes. */
     readonly waiting = () => this.list;
 
     /** Says which page is on screen. */
