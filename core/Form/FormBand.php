@@ -57,20 +57,8 @@ final class FormBand implements Calculation
                 );
             }
         }
-        if ($profile === Profile::Knife && ! $input->has('edge')) {
-            throw BadInput::field(
-                'edge', 'A knife section needs the height of its edge; a length under the thickness is accepted.',
-            );
-        }
 
-        return new Band(
-            $innerDiameter, $profile,
-            $input->num('width_top'), $input->numOr('width_base', $input->num('width_top')),
-            $input->num('thickness_top'), $input->numOr('thickness_base', $input->num('thickness_top')),
-            $input->has('edge') ? $input->num('edge') : null,
-            $input->has('rise_inside') ? $input->num('rise_inside') : null,
-            $input->has('rise_outside') ? $input->num('rise_outside') : null,
-        );
+        return SectionInput::band($input, $innerDiameter, '_top');
     }
 
     public function reckon(Input $input, WorkshopSettings $settings): Answer

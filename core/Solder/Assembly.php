@@ -128,6 +128,23 @@ final readonly class Assembly
     }
 
     /**
+     * What comes before each, and before that in turn, as bit sets.
+     *
+     * @param  list<int>  $before  what comes straight before each
+     * @return list<int>
+     */
+    public static function closure(array $before): array
+    {
+        foreach (array_keys($before) as $middle) {
+            foreach ($before as $one => $set) {
+                $before[$one] |= $set >> $middle & 1 ? $before[$middle] : 0;
+            }
+        }
+
+        return array_values($before);
+    }
+
+    /**
      * Joints that come before, and those before them in turn.
      *
      * @param  list<Joint>  $joints
@@ -137,12 +154,7 @@ final readonly class Assembly
      */
     private static function closed(array $joints): array
     {
-        $after = array_map(static fn (Joint $joint): int => $joint->after, $joints);
-        foreach (array_keys($joints) as $middle) {
-            foreach ($after as $joint => $before) {
-                $after[$joint] |= $before >> $middle & 1 ? $after[$middle] : 0;
-            }
-        }
+        $after = self::closure(array_map(static fn (Joint $joint): int => $joint->after, $joints));
         foreach ($joints as $index => $joint) {
             if ($after[$index] >> $index & 1) {
                 throw BadInput::field(

@@ -82,7 +82,7 @@ final readonly class Heats
             $before[] = $set;
         }
 
-        $before = self::closed($before);
+        $before = Assembly::closure($before);
 
         return new self(
             $assembly, $joints, $parts, $before, self::levels($assembly, $terms, $joints, $parts, $flows),
@@ -203,21 +203,6 @@ final readonly class Heats
             ],
             PartSets::of(array_map($parts, $heat)),
         );
-    }
-
-    /**
-     * @param  list<int>  $before
-     * @return list<int>
-     */
-    private static function closed(array $before): array
-    {
-        foreach (array_keys($before) as $middle) {
-            foreach ($before as $heat => $set) {
-                $before[$heat] |= $set >> $middle & 1 ? $before[$middle] : 0;
-            }
-        }
-
-        return array_values($before);
     }
 
     /**

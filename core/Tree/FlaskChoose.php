@@ -78,22 +78,8 @@ final class FlaskChoose implements Calculation
         }
         [$wallLeft, $endLeft] = [$flask['diameter'] / 2 - $radius, $flask['height'] - $tall];
         $uses = [...array_filter(['across', 'deep'], $input->has(...)), 'flask'];
-        $answer->work(
-            'flask', $flask['name'],
-            Formula::said(
-                $input->has('flask') ? 'as chosen' : 'the smallest in the list that fits',
-                sprintf('%.1f across, %.1f tall inside', $flask['diameter'], $flask['height']),
-            ),
-            uses: $uses, because: 'less investment, sooner dry',
-        )
-            ->work(
-                'flask_diameter', $flask['diameter'], Formula::taken('the flask’s own', $flask['diameter']),
-                uses: ['flask'], because: 'inside measure', source: 'the workshop’s flask list',
-            )
-            ->work(
-                'flask_height', $flask['height'], Formula::taken('the flask’s own', $flask['height']), uses: ['flask'],
-                because: 'inside measure', source: 'the workshop’s flask list',
-            )
+        FlaskWorking::work($answer, $flask, $input->has('flask'), 'fits', $uses);
+        $answer
             ->work(
                 'wall_margin', $wallLeft,
                 Formula::of(

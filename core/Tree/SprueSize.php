@@ -14,7 +14,7 @@ use HotSprue\Fields\BadInput;
 use HotSprue\Fields\Input;
 use HotSprue\Form\Band;
 use HotSprue\Form\ImpossibleSection;
-use HotSprue\Form\Profile;
+use HotSprue\Form\SectionInput;
 use HotSprue\Form\SideOutline;
 use HotSprue\Workshop\WorkshopSettings;
 
@@ -158,20 +158,8 @@ final class SprueSize implements Calculation
                 throw BadInput::neitherGiven($half, ['profile, width, thickness and inside diameter together']);
             }
         }
-        if ($input->text('profile') === Profile::Knife->value && ! $input->has('edge')) {
-            throw BadInput::field(
-                'edge', 'A knife section needs the height of its edge; a length under the thickness is accepted.',
-            );
-        }
 
-        $orNull = static fn (string $name): ?float => $input->has($name) ? $input->num($name) : null;
-
-        return new Band(
-            $input->num('inner_diameter'), Profile::from($input->text('profile')),
-            $input->num('width'), $input->numOr('width_base', $input->num('width')),
-            $input->num('thickness'), $input->numOr('thickness_base', $input->num('thickness')),
-            $orNull('edge'), $orNull('rise_inside'), $orNull('rise_outside'),
-        );
+        return SectionInput::band($input, $input->num('inner_diameter'));
     }
 
     /**

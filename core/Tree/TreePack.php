@@ -183,23 +183,8 @@ final class TreePack implements Calculation
         $gates = array_map(static fn (array $pattern): float => (float) ($pattern['gate_area'] ?? 0.0), $patterns);
         $around = (int) ceil(count($patterns) / $tree['levels']);
         $widest = array_sum(array_slice($gates, 0, $around));
+        FlaskWorking::work($answer, $flask, $input->has('flask'), 'holds the tree', $uses);
         $answer
-            ->work(
-                'flask', (string) $flask['name'],
-                Formula::said(
-                    $input->has('flask') ? 'as chosen' : 'the smallest in the list that holds the tree',
-                    sprintf('%.1f across, %.1f tall inside', $flask['diameter'], $flask['height']),
-                ),
-                uses: $uses, because: 'less investment, sooner dry',
-            )
-            ->work(
-                'flask_diameter', $flask['diameter'], Formula::taken('the flask’s own', $flask['diameter']),
-                uses: ['flask'], because: 'inside measure', source: 'the workshop’s flask list',
-            )
-            ->work(
-                'flask_height', $flask['height'], Formula::taken('the flask’s own', $flask['height']), uses: ['flask'],
-                because: 'inside measure', source: 'the workshop’s flask list',
-            )
             ->work(
                 'levels', $tree['levels'],
                 Formula::taken('patterns ÷ how many stand round a level, rounded up', $tree['levels']), uses: $uses,

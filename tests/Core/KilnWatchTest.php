@@ -13,7 +13,7 @@ use HotSprue\Workshop\WorkshopSettings;
  * @param  array<int, ?float>  $off  by minute; null is no reading
  * @return list<array{min: float, kiln_c: ?float, planned_c: float}>
  */
-function standing(array $off, float $planned = 400.0): array
+function kilnOff(array $off, float $planned = 400.0): array
 {
     return array_map(static fn (int $minute, ?float $c): array => [
         'min' => (float) $minute, 'kiln_c' => $c === null ? null : $planned + $c, 'planned_c' => $planned,
@@ -24,7 +24,7 @@ it('tells of a kiln that is off for long enough, from when it was', function (
     array $off, ?string $code, ?float $from,
 ): void {
     $settings = WorkshopSettings::with(['kiln.off' => 20, 'kiln.off_for' => 10]);
-    $alarms = KilnWatch::alarms(standing($off), $settings);
+    $alarms = KilnWatch::alarms(kilnOff($off), $settings);
     expect(array_keys($alarms))->toBe($code === null ? [] : [$code])
         ->and($alarms[$code]['min'] ?? null)->toBe($from);
 })->with([
@@ -42,16 +42,16 @@ it('tells of a kiln that is off for long enough, from when it was', function (
 
 it('tells of gypsum above its limit at once, and of a thermocouple that is gone', function (): void {
     $settings = WorkshopSettings::with(['burnout.gypsum_limit' => 732, 'kiln.over' => 12]);
-    $alarms = KilnWatch::alarms(standing([0.0, 4.1, null, 4.1, null], 740.0), $settings);
+    $alarms = KilnWatch::alarms(kilnOff([0.0, 4.1, null, 4.1, null], 740.0), $settings);
     expect(array_keys($alarms))->toBe(['too-hot', 'thermocouple-lost'])
         ->and($alarms['too-hot']['min'])->toBe(1.0)->and($alarms['too-hot']['message'])->toContain('744 °C')
         ->and($alarms['thermocouple-lost']['min'])->toBe(2.0)
-        ->and(KilnWatch::alarms(standing([4.0], 740.0), $settings))->toBe([]);
+        ->and(KilnWatch::alarms(kilnOff([4.0], 740.0), $settings))->toBe([]);
 });
 
 it('says how far off it is', function (float $off, string $says): void {
     $settings = WorkshopSettings::with(['kiln.off' => 20, 'kiln.off_for' => 10]);
-    $alarm = array_values(KilnWatch::alarms(standing(array_fill(0, 11, $off)), $settings))[0];
+    $alarm = array_values(KilnWatch::alarms(kilnOff(array_fill(0, 11, $off)), $settings))[0];
     expect($alarm['message'])->toContain($says);
 })->with([[-85.0, '85 °C behind'], [33.0, '33 °C above']]);
 

@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\Hash;
 use Tests\FeatureCase;
 
 /** @return list<string> what the journal says of late, newest first */
-function said(FeatureCase $test): array
+function journal(FeatureCase $test): array
 {
     return array_column($test->getJson('/api/journal')->assertOk()->json('notes'), 'what');
 }
@@ -107,7 +107,7 @@ it('starts a clock of a job from now, shows it everywhere, and takes a stop back
     // Set going again it counts from its start, not from now.
     $again = $this->postJson("/api/clocks/{$id}/stop", ['again' => true])->assertOk()->json('clocks');
     expect($again[0]['started_at'])->toBe($clocks[0]['started_at'])
-        ->and(array_slice(said($this), 0, 2))->toBe(['clock set going again', 'clock stopped']);
+        ->and(array_slice(journal($this), 0, 2))->toBe(['clock set going again', 'clock stopped']);
 });
 
 it('starts no clock that could not ring', function (array $asked, string $field): void {
@@ -140,7 +140,7 @@ it('keeps a stretch test with its stretch, and takes it out again', function ():
     expect(array_column($tests, 'tested_on'))->toBe(['2026-11-25', '2026-11-20']);
     $left = $this->deleteJson("/api/stretch-tests/{$tests[0]['id']}")->assertOk()->json('tests');
     expect(array_column($left, 'tested_on'))->toBe(['2026-11-20'])
-        ->and(array_slice(said($this), 0, 3))
+        ->and(array_slice(journal($this), 0, 3))
         ->toBe(['stretch test taken out', 'stretch test kept', 'stretch test kept']);
 });
 
@@ -198,7 +198,7 @@ it('keeps its zone, and writes down who moved it', function (): void {
     $this->putJson('/api/workshop', ['timezone' => 'Pacific/Auckland'])->assertOk()
         ->assertJsonPath('timezone', 'Pacific/Auckland')->assertJsonPath('timezone_agreed', true);
     expect($this->getJson('/api/bench')->json('zone'))->toBe('Pacific/Auckland')
-        ->and(said($this))->toBe(['workshop changed']);
+        ->and(journal($this))->toBe(['workshop changed']);
     $this->putJson('/api/workshop', ['timezone' => 'Middle/Earth'])->assertStatus(422)
         ->assertJsonPath('errors.timezone.0', 'One of the time zones listed is accepted, such as Europe/Oslo.');
     expect(Workshop::the()->refresh()->timezone)->toBe('Pacific/Auckland');
