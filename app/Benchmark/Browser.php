@@ -60,7 +60,7 @@ final class Browser
 
     private const TYPING = <<<'JS'
         const [thick, done] = arguments;
-        const figure = () => document.querySelector('[data-figure="form.band/volume_mm3"]').textContent;
+        const figure = () => document.querySelector('[data-figure="form.band/ring_volume_mm3"]').textContent;
         const wait = () => {
             const input = document.querySelector('[data-path="form.thickness_top"] input');
             if (!input) return requestAnimationFrame(wait);
