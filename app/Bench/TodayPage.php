@@ -8,6 +8,7 @@ use App\ClientReview\PendingReviews;
 use App\Models\Job;
 use App\Models\Workshop;
 use HotSprue\Job\Station;
+use HotSprue\Measures\Moment;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
@@ -84,7 +85,7 @@ final class TodayPage
         foreach ($asked->orderBy('number')->limit(self::BURNOUTS)->get() as $job) {
             $document = rescue($job->held(...));
             $ready = (string) $document?->text('burnout.ready_at');
-            if ($document === null || $ready === ''
+            if ($document === null || ! Moment::isOne($ready)
                 || Carbon::parse($ready, WorkshopTime::zone())->lessThan(WorkshopTime::today())) {
                 continue;
             }

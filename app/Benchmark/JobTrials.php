@@ -30,19 +30,19 @@ final class JobTrials
     {
         $job = self::largest();
         [$document, $settings, $remember] = [$job->held(), $job->settings(), self::remember()];
+        $anew = static fn (): JobAnswers => JobAnswers::of($document, $settings, $remember);
         $measured = [];
         foreach (Kind::of($document)->stations() as $station) {
-            $measured[] = Measured::of("core, the station {$station->label()}", $times,
-                static function () use ($document, $settings, $remember, $station): void {
-                    $answers = JobAnswers::of($document, $settings, $remember);
-                    array_map($answers->answer(...), $station->uses());
-                    (new StationPage($station, $answers))->findings();
-                }, 2.0);
+            $measured[] = Measured::of("core, the station {$station->label()}", $times, static function () use (
+                $anew, $station,
+            ): void {
+                $answers = $anew();
+                array_map($answers->answer(...), $station->uses());
+                (new StationPage($station, $answers))->findings();
+            }, 2.0);
         }
-        $measured[] = Measured::of('core, a whole job', $times, static function () use (
-            $document, $settings, $remember,
-        ): void {
-            $answers = JobAnswers::of($document, $settings, $remember);
+        $measured[] = Measured::of('core, a whole job', $times, static function () use ($anew): void {
+            $answers = $anew();
             array_map($answers->answer(...), $answers->uses());
         }, 20.0);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\ClientReview;
 
 use App\Models\Job;
+use HotSprue\Calculation\Finding;
 use HotSprue\Job\ClientApproval;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\Rows;
@@ -39,9 +40,11 @@ final class PendingReviews
     {
         $changed = [];
         foreach (self::flagged('approved') as $job) {
-            $finding = rescue(
-                static fn () => ClientApproval::changed($job->held(), JobAnswers::of($job->held(), $job->settings())),
-            );
+            $finding = rescue(static function () use ($job): ?Finding {
+                $document = $job->held();
+
+                return ClientApproval::changed($document, JobAnswers::of($document, $job->settings()));
+            });
             if ($finding !== null) {
                 $changed[] = ['number' => $job->number, 'title' => $job->title, 'message' => $finding->message];
             }

@@ -198,6 +198,15 @@ it('shows Today and the lists with a job in them that cannot be read', function 
     $this->getJson('/api/casting')->assertOk();
 });
 
+it('shows Today where a job’s hour of pouring is no hour', function (mixed $hour): void {
+    $document = json_decode((string) json_encode($this->job->held()->toArray()), true);
+    $document['decisions']['burnout.ready_at'] = ['value' => $hour, 'typed' => 'soon'];
+    Job::query()->whereKey($this->job->id)->update(
+        ['document' => json_encode($document, JSON_THROW_ON_ERROR), 'station' => 'burnout'],
+    );
+    expect($this->getJson('/api/today')->assertOk()->json('burnouts'))->toBe([]);
+})->with(['a word' => ['soon after tea'], 'nothing' => [''], 'a number' => [7], 'a day' => ['2037-12-01']]);
+
 it('lists, searches and shows Today with five thousand jobs', function (): void {
     $row = Job::query()->toBase()->first();
     foreach (array_chunk(range(1_000, 5_999), 500) as $numbers) {

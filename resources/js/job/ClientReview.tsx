@@ -1,6 +1,6 @@
 import { Box, Flex, Input } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { get, post } from '../api/client';
 import type { Looks } from '../api/types';
 import { moment } from '../bench/units';
@@ -12,6 +12,33 @@ const SAID: Record<string, string> = {
     asks: 'asks for a change',
     approves: 'says that it may be cast',
 };
+
+/** Something that may be shown, and whether it is among what is. */
+function Offered({
+    name,
+    among,
+    onTurn,
+    children,
+}: {
+    name: string;
+    among: string[];
+    onTurn: (among: string[]) => void;
+    children: ReactNode;
+}) {
+    return (
+        <label style={{ minHeight: 44, display: 'flex', alignItems: 'center', gap: 8 }}>
+            <input
+                type="checkbox"
+                style={{ width: 22, height: 22 }}
+                checked={among.includes(name)}
+                onChange={(event) =>
+                    onTurn(event.target.checked ? [...among, name] : among.filter((one) => one !== name))
+                }
+            />
+            {children}
+        </label>
+    );
+}
 
 /** The client's look: a link to the drawings offered, what came back, and the mailbox it went through. */
 export function ClientReview({ work }: { work: Work }) {
@@ -82,24 +109,9 @@ export function ClientReview({ work }: { work: Work }) {
                 <>
                     <Flex gap={4} wrap="wrap" role="group" aria-label="Drawings to show">
                         {offered.map((one) => (
-                            <label
-                                key={one.name}
-                                style={{ minHeight: 44, display: 'flex', alignItems: 'center', gap: 8 }}
-                            >
-                                <input
-                                    type="checkbox"
-                                    style={{ width: 22, height: 22 }}
-                                    checked={shown.includes(one.name)}
-                                    onChange={(event) =>
-                                        setChosen(
-                                            event.target.checked
-                                                ? [...shown, one.name]
-                                                : shown.filter((name) => name !== one.name),
-                                        )
-                                    }
-                                />
+                            <Offered key={one.name} name={one.name} among={shown} onTurn={setChosen}>
                                 {one.title}
-                            </label>
+                            </Offered>
                         ))}
                     </Flex>
                     {data && data.pictures.length > 0 ? (
@@ -113,28 +125,13 @@ export function ClientReview({ work }: { work: Work }) {
                         >
                             <Box color="soft">photographs</Box>
                             {data.pictures.map((one) => (
-                                <label
-                                    key={one.key}
-                                    style={{ display: 'flex', alignItems: 'center', gap: 6 }}
-                                >
-                                    <input
-                                        type="checkbox"
-                                        style={{ width: 22, height: 22 }}
-                                        checked={pictures.includes(one.key)}
-                                        onChange={(event) =>
-                                            setPictures(
-                                                event.target.checked
-                                                    ? [...pictures, one.key]
-                                                    : pictures.filter((key) => key !== one.key),
-                                            )
-                                        }
-                                    />
+                                <Offered key={one.key} name={one.key} among={pictures} onTurn={setPictures}>
                                     <img
                                         src={`/api/pictures/${one.file}`}
                                         alt={one.caption || 'photograph'}
                                         style={{ height: 56 }}
                                     />
-                                </label>
+                                </Offered>
                             ))}
                         </Flex>
                     ) : null}

@@ -1,6 +1,6 @@
 import { Box, Flex, Input } from '@chakra-ui/react';
 import { useState } from 'react';
-import { say, useUnits } from '../bench/units';
+import { say, useUnits, type Units } from '../bench/units';
 import { held } from './held';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
@@ -14,6 +14,12 @@ interface Difference {
     name: string;
     difference_mm: number;
     take_down: 'left' | 'right' | 'neither';
+}
+
+/** Which side to take down, and by how much. */
+function advice({ take_down: side, difference_mm: mm }: Difference, units: Units): string {
+    const { figure, unit } = say(mm, 'length', units);
+    return side === 'neither' ? `even within ${figure}` : `take the ${side} down by ${figure} ${unit}`;
 }
 
 /** The symmetry check of a wax: pair by pair with the caliper, and which side to take down. */
@@ -44,11 +50,7 @@ export function Pairs({ work, row }: { work: Work; row: string }) {
                         {differences.map((one) => (
                             <tr key={one.name}>
                                 <td>{one.name}</td>
-                                <td>
-                                    {one.take_down === 'neither'
-                                        ? `even within ${say(one.difference_mm, 'length', units).figure}`
-                                        : `take the ${one.take_down} down by ${say(one.difference_mm, 'length', units).figure} ${say(one.difference_mm, 'length', units).unit}`}
-                                </td>
+                                <td>{advice(one, units)}</td>
                             </tr>
                         ))}
                     </tbody>

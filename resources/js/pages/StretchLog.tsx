@@ -138,5 +138,6 @@ function roundInside(typed: string, units: Units): string {
 
 function said(sample: Sample, at: number, answer: StretchTests['tests'][number]['answer']): string {
     const strain = answer.results[at === 0 ? 'strain_first' : 'strain_second']?.value as number;
-    return `${sample.name}, ${sample.grade.replaceAll('-', ' ')}, ${sample.form}: ${(100 * strain).toFixed(1)} %, ${Object.fromEntries(WHERE)[sample.where]}`;
+    const what = [sample.name, sample.grade.replaceAll('-', ' '), sample.form].join(', ');
+    return `${what}: ${(100 * strain).toFixed(1)} %, ${Object.fromEntries(WHERE)[sample.where]}`;
 }

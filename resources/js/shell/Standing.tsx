@@ -20,7 +20,10 @@ function useLostAnswer(): boolean {
     return lost;
 }
 
-/** What stands between what was done here and the application, on every page: edits that wait, an answer that was lost, a role that reads only. */
+/**
+ * What stands between what was done here and the application, on every page: edits that wait, an answer that was lost,
+ * a role that reads only.
+ */
 export function Standing({ bench }: { bench: Bench }) {
     const { pathname } = useLocation();
     const waiting = useSyncExternalStore(drafts.subscribe, drafts.waiting);

@@ -48,7 +48,10 @@ function ring(): void {
     });
 }
 
-/** Running clocks in the head of every page. They ring at the end of each stage, and a kiln's alarm until somebody has seen to it, once sound is allowed. */
+/**
+ * Running clocks in the head of every page. They ring at the end of each stage, and a kiln's alarm until somebody has
+ * seen to it, once sound is allowed.
+ */
 export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
     const now = useNow(offset);
     const [audible, setAudible] = useState(false);

@@ -18,7 +18,9 @@ export function CastingSheet({ job }: Printed) {
                     ['button', said('metal.charge', 'button_mass', 'mass')],
                     [
                         'metal between',
-                        `${said('pour.temperatures', 'metal_low', 'temperature')} and ${said('pour.temperatures', 'metal_high', 'temperature')}`,
+                        ['metal_low', 'metal_high']
+                            .map((end) => said('pour.temperatures', end, 'temperature'))
+                            .join(' and '),
                     ],
                     ['flask at', said('burnout.programme', 'flask_temperature', 'temperature')],
                     ['flask', said('flask.choose', 'flask', 'text')],
