@@ -18,6 +18,7 @@ use HotSprue\Finish\HandOver;
 use HotSprue\Form\FormBand;
 use HotSprue\Form\SizeConvert;
 use HotSprue\Form\SizeFit;
+use HotSprue\Layout\LayoutCluster;
 use HotSprue\Layout\LayoutDivide;
 use HotSprue\Layout\LayoutGrid;
 use HotSprue\Layout\LayoutHalo;
@@ -33,8 +34,12 @@ use HotSprue\Pour\SpinBalance;
 use HotSprue\Seats\SeatBezel;
 use HotSprue\Seats\SeatClaw;
 use HotSprue\Seats\SeatDepth;
+use HotSprue\Seats\SeatGallery;
 use HotSprue\Seats\SeatRound;
 use HotSprue\Setting\SetSequence;
+use HotSprue\Setting\SettingPlace;
+use HotSprue\Setting\SettingsCut;
+use HotSprue\Setting\SettingsTotal;
 use HotSprue\Setting\ToolsList;
 use HotSprue\Solder\JoinAdvice;
 use HotSprue\Solder\JoinChips;
@@ -73,7 +78,12 @@ final class Calculations
         'seat.claw' => SeatClaw::class,
         'seat.round' => SeatRound::class,
         'seat.depth' => SeatDepth::class,
+        'seat.gallery' => SeatGallery::class,
+        'setting.place' => SettingPlace::class,
+        'settings.total' => SettingsTotal::class,
+        'settings.cut' => SettingsCut::class,
         'layout.halo' => LayoutHalo::class,
+        'layout.cluster' => LayoutCluster::class,
         'layout.row' => LayoutRow::class,
         'layout.lettering' => LayoutLettering::class,
         'layout.divide' => LayoutDivide::class,

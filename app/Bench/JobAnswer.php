@@ -10,6 +10,7 @@ use Closure;
 use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\Level;
 use HotSprue\Drawing\View;
+use HotSprue\Fields\BadInput;
 use HotSprue\Job\Document;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\Kind;
@@ -18,6 +19,7 @@ use HotSprue\Job\ShownFinding;
 use HotSprue\Job\Station;
 use HotSprue\Job\StationPage;
 use HotSprue\Job\StationState;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 
 /** A job as the screen shows it: its document, its answers, and one station's page. */
@@ -29,8 +31,10 @@ final readonly class JobAnswer
 
     private StationPage $page;
 
-    public function __construct(private Job $job, private Document $document, private Station $station)
-    {
+    /** @param ?string $setting key of the setting in hand; the first unless said */
+    public function __construct(
+        private Job $job, private Document $document, private Station $station, ?string $setting = null,
+    ) {
         // A burnout's heat is reckoned once for the same flask and programme.
         $remember = static function (string $key, Closure $make): Answer {
             $kept = Cache::get("sheet.{$key}");
@@ -39,20 +43,40 @@ final readonly class JobAnswer
 
             return $answer;
         };
-        $this->answers = JobAnswers::of($document, $job->settings(), $remember, JobSurroundings::of($job, $document));
+        $this->answers = JobAnswers::of(
+            $document, $job->settings(), $remember, JobSurroundings::of($job, $document), $setting,
+        );
         $this->page = new StationPage($station, $this->answers);
+    }
+
+    /**
+     * As the screen asks for it: the station and the setting that it names, else the station at which the job stands.
+     *
+     * @throws BadInput where there is no such station
+     */
+    public static function asked(Request $request, Job $job, ?Document $document = null): self
+    {
+        $job->loadMissing(['client', 'rulebook']);
+        [$station, $setting] = [$request->input('station') ?? $job->station, $request->input('setting') ?? ''];
+        $named = is_string($station) ? Station::tryFrom($station) : null;
+
+        return new self(
+            $job, $document ?? $job->held(),
+            $named ?? throw BadInput::field('station', 'There is no such station.'),
+            is_string($setting) ? $setting : throw BadInput::field('setting', 'There is no such setting.'),
+        );
     }
 
     /** @return array<string, mixed> the whole job */
     public function toArray(): array
     {
-        return $this->shown($this->answers->uses(), $this->stations());
+        return $this->shown([...$this->answers->uses(), ...$this->page->drawnTogether()], $this->stations());
     }
 
     /** @return array<string, mixed> what the station shows and what that rests on: light enough to follow typing */
     public function ofStation(): array
     {
-        return $this->shown($this->station->uses(), [$this->station]);
+        return $this->shown([...$this->station->uses(), ...$this->page->drawnTogether()], [$this->station]);
     }
 
     /** @return array{next: ?string, wants: list<string>, worst: ?string} what the station still wants, in short */
@@ -160,6 +184,7 @@ final readonly class JobAnswer
                 static fn (array $drawn): array => ['use' => $drawn[0], ...$drawn[1]->toArray()], $this->drawings(),
             ),
             'strip' => $this->page->figures(),
+            'settings' => $this->page->settings(), 'setting' => $this->answers->setting()->key(),
             'findings' => array_map(
                 static fn (ShownFinding $finding): array => $finding->toArray(), $this->page->findings(),
             ),

@@ -17,6 +17,8 @@ use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Conflict;
 use HotSprue\Job\Document;
+use HotSprue\Job\JointOrder;
+use HotSprue\Job\PartNames;
 
 /** The one way to write a job. Every write is a list of changes, kept as history. */
 final class JobKeeper
@@ -101,7 +103,10 @@ final class JobKeeper
             $fresh = self::fresh($job);
             $before = $fresh->held();
             $prepared = $before->prepared($stored);
-            JobProjection::write($fresh, $before->with($prepared));
+            $prepared = [...$prepared, ...PartNames::carried($before, $prepared)];
+            $after = $before->with($prepared);
+            ! JointOrder::isTouched($prepared) ?: JointOrder::mustKeepWaits($after);
+            JobProjection::write($fresh, $after);
             $fresh->save();
             $made = array_values(
                 array_filter(

@@ -88,7 +88,7 @@ final class Catalogue
             'columns' => array_map(
                 static fn (Field $column): array => self::field($column, $settings), $field->columns,
             ),
-            'accepts' => $field->quantity->accepts(), 'only' => (object) $field->only,
+            'accepts' => $field->quantity->accepts(), 'only' => (object) $field->only, 'row_of' => $field->rowOf,
         ];
     }
 }

@@ -136,7 +136,7 @@ final class Operations
     {
         $text = Shape::TEXT;
         $job = Shape::ref('Job');
-        $station = ['station' => Shape::ref('StationName')];
+        $station = ['station' => Shape::ref('StationName'), 'setting' => $text];
         $stationed = Shape::object($station);
         $list = ['changes' => Shape::list(Shape::ref('Change')), ...$station];
         $client = ['client' => ['type' => ['object', 'null']]];

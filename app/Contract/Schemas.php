@@ -70,8 +70,12 @@ final class Schemas
                     'role' => ['type' => 'string', 'enum' => ['main', 'side', 'foot']],
                     'box' => Shape::list(Shape::NUMBER), 'magnify' => Shape::NUMBER,
                     'shapes' => Shape::list(Shape::ref('Shape')), 'dimensions' => Shape::list(Shape::ref('Dimension')),
+                    'targets' => Shape::list(Shape::whole([
+                        'setting' => Shape::TEXT, 'label' => Shape::TEXT, 'x' => Shape::NUMBER, 'y' => Shape::NUMBER,
+                        'r' => Shape::NUMBER,
+                    ])),
                 ],
-                ['use', 'name', 'title', 'role', 'box', 'magnify', 'shapes', 'dimensions'],
+                ['use', 'name', 'title', 'role', 'box', 'magnify', 'shapes', 'dimensions', 'targets'],
             ),
             'Sum' => Shape::object(
                 [
@@ -119,9 +123,9 @@ final class Schemas
                         ['path' => Shape::TEXT, 'value' => ['type' => ['number', 'string', 'boolean']]],
                         ['path', 'value'],
                     )),
-                    'override' => ['anyOf' => [Shape::ref('Override'), ['type' => 'null']]],
+                    'override' => ['anyOf' => [Shape::ref('Override'), ['type' => 'null']]], 'of' => $nullText,
                 ],
-                ['level', 'code', 'about', 'message', 'remedy', 'use', 'path', 'value', 'fixes', 'override'],
+                ['level', 'code', 'about', 'message', 'remedy', 'use', 'path', 'value', 'fixes', 'override', 'of'],
             ),
             'Figure' => Shape::object(
                 [
@@ -137,11 +141,16 @@ final class Schemas
                     'findings' => Shape::list(Shape::ref('ShownFinding')), 'wants' => Shape::list(Shape::TEXT),
                     'cautions' => Shape::list(Shape::TEXT), 'checklist' => Shape::list(Shape::TEXT),
                     'quench' => Shape::orNull(Shape::TEXT), 'next_keys' => Shape::map(Shape::TEXT),
-                    'cautions_seen' => Shape::BOOL,
+                    'cautions_seen' => Shape::BOOL, 'setting' => Shape::TEXT,
+                    'settings' => Shape::list(Shape::whole([
+                        'key' => Shape::TEXT, 'name' => Shape::TEXT, 'holds' => Shape::TEXT, 'style' => $nullText,
+                        'made' => Shape::TEXT, 'stones' => Shape::INT, 'beside' => $nullText, 'stone' => $nullText,
+                        'worst' => $nullText,
+                    ])),
                 ],
                 [
                     'station', 'sign_off', 'views', 'strip', 'findings', 'wants', 'cautions', 'checklist', 'quench',
-                    'next_keys', 'cautions_seen',
+                    'next_keys', 'cautions_seen', 'setting', 'settings',
                 ],
             ),
             'Client' => Shape::object(
@@ -201,7 +210,7 @@ final class Schemas
                     'choices' => Shape::list(Shape::TEXT), 'many' => Shape::BOOL,
                     'sayings' => Shape::map(Shape::TEXT),
                     'columns' => Shape::list(Shape::ref('Field')), 'accepts' => Shape::TEXT, 'decision' => $nullText,
-                    'only' => Shape::map(Shape::list(Shape::TEXT)),
+                    'only' => Shape::map(Shape::list(Shape::TEXT)), 'row_of' => $nullText,
                 ],
                 [
                     'name', 'label', 'quantity', 'unit', 'meaning', 'required', 'default', 'choices', 'many', 'columns',

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Bench\EntryKind;
 use HotSprue\Job\Change;
+use HotSprue\Job\SettingUpgrade;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -33,7 +35,22 @@ final class Entry extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => EntryKind::class, 'edits' => 'array', 'made_at' => 'datetime'];
+        return ['kind' => EntryKind::class, 'made_at' => 'datetime'];
+    }
+
+    /**
+     * The changes, at the paths where their figures stand now.
+     *
+     * @return Attribute<list<array{path: string, from: mixed, to: mixed, stands?: int}>, list<array<string, mixed>>>
+     */
+    protected function edits(): Attribute
+    {
+        return Attribute::make(
+            get: static fn (string $kept): array => array_map(
+                SettingUpgrade::change(...), (array) json_decode($kept, true),
+            ),
+            set: static fn (array $edits): string => json_encode($edits, JSON_THROW_ON_ERROR),
+        );
     }
 
     /** @return BelongsTo<Person, $this> */

@@ -57,15 +57,19 @@ final class SeatDrawing
         );
         $view->line(-$reach - 0.6, 0, $reach + 0.6, 0, 'thin');
 
+        foreach ([
+            84 => ['wall_in_wax', 'wall in wax'], 140 => ['seat_width_in_wax', 'seat in wax'],
+        ] as $up => [$name, $label]) {
+            $answer->value($name) === null ?: $view->result($name, $label, [-$out, -$up * $box]);
+        }
+
         return [$view
             ->input('seat_height', 'seat', [-$out, -28 * $box], [[-$reach - 0.2, 0], [-$reach - 0.2, -$seat]], $seat)
             ->input(
                 'cover', 'pushed over', [$out, -$high],
                 [[$reach + 0.2, -$high], [$reach + 0.2, -$high + $answer->num('cover')]], $answer->num('cover'),
             )
-            ->result('strip_height', 'strip high', [$out, -$high + 56 * $box])
-            ->result('wall_in_wax', 'wall in wax', [-$out, -84 * $box])
-            ->result('seat_width_in_wax', 'seat in wax', [-$out, -140 * $box])];
+            ->result('strip_height', 'strip high', [$out, -$high + 56 * $box])];
     }
 
     /** @return list<View> in the band itself */

@@ -8,22 +8,28 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Fields\Input;
 use HotSprue\Seats\BezelStrip;
 use HotSprue\Stones\Outline;
-use HotSprue\Stones\Shape;
 use HotSprue\Stones\StoneInput;
 
-/** The head from above: girdle, facets hinted, seat, claws and neighbours, about the true centre. */
+/**
+ * The head from above, about the true centre of its stone: girdle, facets hinted, seat, claws, what stands round it,
+ * and
+ * the settings beside it where they lie.
+ */
 final class StonePlan
 {
     private const TABLE = 0.55;
 
     private const POINTS = 144;
 
+    /** As many boxes have room beside it. */
+    private const MOST = 6;
+
     /** How high the head is drawn on the screen, px, and how far its boxes reach from the middle. */
     private const HIGH = 340.0;
 
     private const WIDE = 320.0;
 
-    /** Kind, name and label of each dimension, by use. */
+    /** Kind, name and label of each dimension, by what it is of. */
     private const DIMENSIONS = [
         'seat.bezel' => [['input', 'wall', 'bezel wall'], ['result', 'strip_length', 'strip']],
         'seat.tube' => [['result', 'tube', 'tube'], ['result', 'outside_width', 'outside']],
@@ -32,16 +38,23 @@ final class StonePlan
             ['input', 'stone_diameter', 'round it'], ['input', 'count', 'how many'], ['result', 'gap_left', 'gap left'],
             ['result', 'edge_gap_for_one_more', 'edge gap for one more'],
         ],
+        'layout.cluster' => [
+            ['input', 'stone_diameter', 'each stone'], ['input', 'count', 'how many'],
+            ['input', 'edge_gap', 'to the centre'], ['input', 'wire', 'claw wire'],
+            ['result', 'wire_total', 'wire in all'],
+        ],
     ];
 
     /**
-     * @param  array<string, array{Input, Answer}>  $parts  by use; the first has the outline
+     * @param  array<string, array{Input, Answer}>  $parts
+     *   by use, and the row that it is of; the first has the outline
+     * @param  ?string  $row  the row whose dimensions are shown where there is no room for all
      * @return list<View>
      */
-    public static function views(array $parts): array
+    public static function views(array $parts, ?string $row = null): array
     {
         [$input] = $parts[array_key_first($parts)];
-        $outline = StoneInput::read($input);
+        $outline = $input->has('shape') ? StoneInput::read($input) : null;
         $reach = self::reach($outline, $parts);
         [$across, $along] = $reach;
         // The drawing's boxes are of a fixed size on the screen: so many mm at the scale at which it is drawn.
@@ -51,17 +64,42 @@ final class StonePlan
             'head', 'The head from above', 'main',
             [-$across - $side, -$along - 1.0, 2 * ($across + $side), 2 * $along + 2.0 + 60 * $box], 10,
         );
-        self::neighbours($view, $parts);
-        self::bezel($view, $outline, $parts);
+        foreach ($parts as $use => $part) {
+            match (self::base($use)) {
+                'layout.halo' => ClusterDrawing::halo($view, $part[0], $part[1]),
+                'layout.cluster' => ClusterDrawing::cluster($view, $part[1]),
+                'setting.place' => PlaceDrawing::beside($view, $part[0], $across, $along),
+                default => null,
+            };
+        }
+        if ($outline !== null) {
+            self::stone($view, $outline, $parts);
+        }
+        // The true centre, which is not always the middle.
+        $view->line(-$across - 0.6, 0, $across + 0.6, 0, 'centre')->line(0, -$along - 0.6, 0, $along + 0.6, 'centre');
+        self::dimensions($view, $outline, $parts, $across, $box, $row);
+
+        return [$view];
+    }
+
+    /** A use without the row that it is of. */
+    private static function base(string $use): string
+    {
+        return explode('@', $use, 2)[0];
+    }
+
+    /** @param array<string, array{Input, Answer}> $parts */
+    private static function stone(View $view, Outline $outline, array $parts): void
+    {
+        foreach ($parts as $use => $part) {
+            in_array(self::base($use), ['seat.bezel', 'seat.tube'], true) ? self::bezel($view, $outline, $part) : null;
+        }
         $edge = self::flipped($outline->parallel(0.0)->corneredPoints(self::POINTS));
         $view->through($edge, 'fill-stone')->through($edge);
         self::facets($view, $outline);
-        self::claws($view, $parts);
-        // The true centre, which is not always the middle.
-        $view->line(-$across - 0.6, 0, $across + 0.6, 0, 'centre')->line(0, -$along - 0.6, 0, $along + 0.6, 'centre');
-        self::dimensions($view, $outline, $parts, $across, $box);
-
-        return [$view];
+        foreach ($parts as $use => $part) {
+            self::base($use) === 'seat.claw' ? self::claws($view, $part[1]) : null;
+        }
     }
 
     /**
@@ -77,15 +115,17 @@ final class StonePlan
      * @param  array<string, array{Input, Answer}>  $parts
      * @return array{float, float} how far everything reaches across and along
      */
-    private static function reach(Outline $outline, array $parts): array
+    private static function reach(?Outline $outline, array $parts): array
     {
-        [$left, $right, $bottom, $top] = $outline->box();
+        [$left, $right, $bottom, $top] = $outline?->box() ?? [0.0, 0.0, 0.0, 0.0];
         $more = 0.6;
         foreach ($parts as $use => [$input, $answer]) {
-            $more = max($more, match ($use) {
+            $more = max($more, match (self::base($use)) {
                 'layout.halo' => $input->num('edge_gap') + $input->num('stone_diameter') + 0.4,
+                'layout.cluster' => ClusterDrawing::reach($answer) - min(max($right, -$left), max($top, -$bottom)),
                 'seat.bezel', 'seat.tube' => SeatDrawing::reach($input, $answer) + 0.4,
                 'seat.claw' => $answer->num('wire') + 0.3,
+                'setting.place' => $input->rows('others') === [] ? 0.0 : 4.0,
                 default => 0.0,
             });
         }
@@ -106,29 +146,20 @@ final class StonePlan
         }
     }
 
-    /** @param array<string, array{Input, Answer}> $parts */
-    private static function bezel(View $view, Outline $outline, array $parts): void
+    /** @param array{Input, Answer} $part */
+    private static function bezel(View $view, Outline $outline, array $part): void
     {
-        foreach (['seat.bezel', 'seat.tube'] as $use) {
-            if (isset($parts[$use])) {
-                [$fit, $out] = [$parts[$use][0]->num('fit'), SeatDrawing::reach(...$parts[$use])];
-                $outer = self::flipped(BezelStrip::isScored($parts[$use][0], $outline)
-                    ? $outline->mitred($out, self::POINTS)
-                    : $outline->parallel($out)->points(self::POINTS));
-                $inner = self::flipped($outline->parallel($fit)->points(self::POINTS));
-                $view->path(View::points($outer).' '.View::points(array_reverse($inner)), 'fill-metal')
-                    ->through($outer)->through($inner, 'thin');
-            }
-        }
+        [$fit, $out] = [$part[0]->num('fit'), SeatDrawing::reach($part[0], $part[1])];
+        $outer = self::flipped(BezelStrip::isScored($part[0], $outline)
+            ? $outline->mitred($out, self::POINTS)
+            : $outline->parallel($out)->points(self::POINTS));
+        $inner = self::flipped($outline->parallel($fit)->points(self::POINTS));
+        $view->path(View::points($outer).' '.View::points(array_reverse($inner)), 'fill-metal')
+            ->through($outer)->through($inner, 'thin');
     }
 
-    /** @param array<string, array{Input, Answer}> $parts */
-    private static function claws(View $view, array $parts): void
+    private static function claws(View $view, Answer $answer): void
     {
-        if (! isset($parts['seat.claw'])) {
-            return;
-        }
-        $answer = $parts['seat.claw'][1];
         $places = $answer->value('places');
         $radius = $answer->num('wire') / 2;
         foreach (is_array($places) ? $places : [] as $place) {
@@ -151,48 +182,44 @@ final class StonePlan
     }
 
     /** @param array<string, array{Input, Answer}> $parts */
-    private static function neighbours(View $view, array $parts): void
+    private static function dimensions(
+        View $view, ?Outline $outline, array $parts, float $across, float $box, ?string $row,
+    ): void
     {
-        if (! isset($parts['layout.halo'])) {
-            return;
+        $outline === null ?: self::measures($view, $outline, (string) array_key_first($parts), $across, $box);
+        $shown = [];
+        foreach (array_keys($parts) as $use) {
+            foreach (self::DIMENSIONS[self::base($use)] ?? [] as $dimension) {
+                $shown[] = [$use, ...$dimension];
+            }
         }
-        [$input, $answer] = $parts['layout.halo'];
-        $places = $answer->value('positions');
-        $order = $answer->value('drill_order');
-        $first = is_array($order) ? array_slice($order, 0, 4) : [];
-        foreach (is_array($places) ? $places : [] as $index => $place) {
-            [$x, $y, $r] = [$place['x_mm'], -$place['y_mm'], $input->num('stone_diameter') / 2];
-            $view->circle($x, $y, $r, 'fill-stone')
-                ->circle($x, $y, $r, in_array($index + 1, $first, true) ? 'outline' : 'thin')
-                ->circle($x, $y, $r * self::TABLE, 'ghost');
+        if (count($shown) > self::MOST) {
+            $shown = array_values(array_filter(
+                $shown, static fn (array $one): bool => $row === null || str_ends_with($one[0], "@{$row}"),
+            ));
+        }
+        foreach ($shown as $place => [$use, $kind, $name, $label]) {
+            $at = [$across + 96 * $box, 58 * ($place - (count($shown) - 1) / 2) * $box];
+            $kind === 'result'
+                ? $view->result($name, $label, $at, use: $use)
+                : $view->input($name, $label, $at, [], self::shown($parts[$use], $name), null, $use);
         }
     }
 
-    /** @param array<string, array{Input, Answer}> $parts */
-    private static function dimensions(View $view, Outline $outline, array $parts, float $across, float $box): void
+    private static function measures(View $view, Outline $outline, string $use, float $across, float $box): void
     {
         [$left, $right, $bottom, $top] = $outline->box();
-        $first = array_key_first($parts);
         $under = -$bottom + ($across - $right) + 0.3;
         $view->input(
             'width', 'width', [0.0, $under + 28 * $box], [[$left, $under], [$right, $under]], $outline->wide,
-            [1.0, 0.0, 2.0], $first,
+            [1.0, 0.0, $outline->wide / $right], $use,
         );
-        if ($outline->shape->hasLength() && $outline->shape !== Shape::Round) {
+        if ($outline->shape->parts()->hasLength()) {
             $beside = $left - ($across - $right) - 0.3;
             $view->input(
                 'length', 'length', [$beside - 66 * $box, 0.0], [[$beside, -$bottom], [$beside, -$top]], $outline->long,
-                [0.0, -1.0, ($top - $bottom) / $top], $first,
+                [0.0, -1.0, ($top - $bottom) / $top], $use,
             );
-        }
-        $number = -(count(array_merge(...array_values(array_intersect_key(self::DIMENSIONS, $parts)))) - 1) / 2;
-        foreach (self::DIMENSIONS as $use => $dimensions) {
-            foreach (isset($parts[$use]) ? $dimensions : [] as [$kind, $name, $label]) {
-                $at = [$across + 96 * $box, 58 * $number++ * $box];
-                $kind === 'result'
-                    ? $view->result($name, $label, $at, use: $use)
-                    : $view->input($name, $label, $at, [], self::shown($parts[$use], $name), null, $use);
-            }
         }
     }
 

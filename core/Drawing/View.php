@@ -18,6 +18,9 @@ final class View
     /** @var list<array<string, mixed>> */
     private array $dimensions = [];
 
+    /** @var list<array{setting: string, label: string, x: float, y: float, r: float}> */
+    private array $targets = [];
+
     /**
      * @param  string  $role  main, side or foot: how it is placed on the page
      * @param  float  $magnify  how many times life size its mm are
@@ -96,8 +99,8 @@ final class View
      * @param  list<array{float, float}>  $line  the ends that it measures between
      * @param  float|int|string|null  $shows  what stands there while the input is not given
      * @param  ?string  $use  whose input it is, where the view shows several uses of sheets
-     * @param  ?array{float, float, float}  $pull
-     *   which way its far end is pulled to make it larger, and how much larger a mm makes it
+     * @param  array{0: float, 1: float, 2: float, 3?: float}|null  $pull
+     *   which way its far end is pulled to make it larger, how much larger a mm makes it, and the least it may be
      */
     public function input(
         string $name, string $label, array $at, array $line = [], float|int|string|null $shows = null,
@@ -118,12 +121,23 @@ final class View
         return $this->dimension('result', $name, $label, $at, $line, use: $use);
     }
 
+    /** A place that is tapped to take another setting in hand, by its key; none where it has no key. */
+    public function target(string $setting, string $label, float $x, float $y, float $radius): self
+    {
+        if ($setting !== '') {
+            $this->targets[] = ['setting' => $setting, 'label' => $label, 'x' => $x, 'y' => $y, 'r' => $radius];
+        }
+
+        return $this;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
             'name' => $this->name, 'title' => $this->title, 'role' => $this->role, 'box' => $this->box,
             'magnify' => $this->magnify, 'shapes' => $this->shapes, 'dimensions' => $this->dimensions,
+            'targets' => $this->targets,
         ];
     }
 
@@ -138,7 +152,7 @@ final class View
     /**
      * @param  array{float, float}  $at
      * @param  list<array{float, float}>  $line
-     * @param  ?array{float, float, float}  $pull
+     * @param  array{0: float, 1: float, 2: float, 3?: float}|null  $pull
      */
     private function dimension(
         string $kind, string $name, string $label, array $at, array $line, float|int|string|null $shows = null,

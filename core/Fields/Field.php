@@ -17,6 +17,7 @@ final readonly class Field
      * @param  list<string>  $choices
      * @param  list<self>  $columns  of each row, for Quantity::Rows
      * @param  array<string, string>  $sayings  how a choice is said, where its name is a code
+     * @param  ?string  $rowOf  the group of a job of which it names a row by its key
      * @param  array<string, list<string>>  $only  decisions by path, and what they must say so that it means something
      */
     private function __construct(
@@ -36,6 +37,7 @@ final readonly class Field
         public ?string $called = null,
         public array $only = [],
         public array $sayings = [],
+        public ?string $rowOf = null,
     ) {}
 
     public static function of(Quantity $quantity, string $name, string $meaning): self
@@ -98,6 +100,12 @@ final readonly class Field
     public static function choice(string $name, array $choices, string $meaning): self
     {
         return self::of(Quantity::Choice, $name, $meaning)->with(['choices' => $choices]);
+    }
+
+    /** A row of one of a job's own groups, by its key. */
+    public static function row(string $name, string $group, string $meaning): self
+    {
+        return self::of(Quantity::Text, $name, $meaning)->with(['rowOf' => $group]);
     }
 
     /** A name out of one of the workshop's lists. */

@@ -142,6 +142,10 @@ final readonly class FieldReader
             throw new NotUnderstood('A text of up to 10,000 letters is accepted.');
         }
 
+        if ($this->field->rowOf !== null && preg_match('/^[a-z0-9]{1,12}$/D', $raw) !== 1) {
+            throw new NotUnderstood("One of the {$this->field->rowOf} of this job is accepted.");
+        }
+
         return $raw;
     }
 

@@ -15,6 +15,7 @@ use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
 use HotSprue\Stock\Alloy;
 use HotSprue\Stones\Species;
+use HotSprue\Stones\StoneCare;
 use HotSprue\Workshop\WorkshopSettings;
 
 /**
@@ -41,8 +42,7 @@ final class CareAdvice implements Calculation
                     'the stones of the piece',
                 )->default([]),
                 Field::choice(
-                    'setting', ['bezel', 'tube', 'flush', 'guarded', 'claws', 'bead', 'shared', 'none'],
-                    'how the stones are held',
+                    'setting', StoneCare::HELD, 'how the stones are held',
                 )->default('none'),
                 Field::yesNo('rhodium', 'whether it is plated')->default(false),
                 Field::yesNo('patina', 'whether the lows are darkened')->default(false),
@@ -91,7 +91,7 @@ final class CareAdvice implements Calculation
             ?: $advice[] = "Softer than dust and scratched by it: {$named($soft)}. Off for work, sport and the "
                 .'garden; kept apart from other jewels.';
         in_array(
-            $input->text('setting'), ['claws', 'bead', 'shared'], true,
+            $input->text('setting'), ['claws', 'shared-claws', 'bead', 'shared'], true,
         ) && $input->rows('stones') !== [] ? $advice[] = 'Have the setting looked at once a year; a claw that catches '
             .'on wool is a claw that lifts.' : null;
 

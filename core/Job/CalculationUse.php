@@ -15,6 +15,7 @@ final readonly class CalculationUse
      * @param  list<string>  $needs  inputs without which it makes no sense on a job, beyond those it requires
      * @param  list<string>|null  $views  the only drawings shown; all unless said
      * @param  array<string, ?string>  $hidden  drawings not shown, where another use is answered or always
+     * @param  ?string  $each  the group of whose rows it is reckoned for each: stones or settings
      */
     private function __construct(
         public string $name,
@@ -27,6 +28,7 @@ final readonly class CalculationUse
         public bool $judges = true,
         public bool $isOnEveryJob = false,
         public bool $isOfClay = true,
+        public ?string $each = null,
     ) {}
 
     /** @param array<string, Source|list<Source>> $inputs */
@@ -47,6 +49,12 @@ final readonly class CalculationUse
     public function when(Source $source, string ...$among): self
     {
         return $this->with(['conditions' => [...$this->conditions, [$source, array_values($among)]]]);
+    }
+
+    /** Reckoned for each row of this group. */
+    public function each(string $group): self
+    {
+        return $this->with(['each' => $group]);
     }
 
     public function needing(string ...$inputs): self

@@ -14,7 +14,8 @@ use HotSprue\Workshop\WorkshopSettings;
 
 /**
  * What a job holds: decisions, readings, and what was said of them. Never a computed figure.
- * Paths: a decision's own (`form.width_top`), a reading by its row's key (`attempts.k3f2.bore`), a whole row
+ * Paths: a decision's own (`form.width_top`), a figure of a row by its key (`attempts.k3f2.bore`, `settings.0.wall`), a
+ * whole row
  * (`overrides.k3f2`, `pictures.k3f2`, `words.k3f2`: the client's), `stations.wax`, `seen.pour`, `ticks.grid-centre`,
  * `gone.stones-k3f2` (a row that was taken out), `closed`.
  *
@@ -22,12 +23,12 @@ use HotSprue\Workshop\WorkshopSettings;
  */
 final readonly class Document
 {
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     private const MAPS = ['decisions', 'stations', 'seen', 'ticks', 'gone'];
 
     public const LISTS = [
-        'stones', 'cuts', 'attempts', 'castings', 'parts', 'joints', 'overrides', 'pictures', 'words',
+        'stones', 'settings', 'cuts', 'attempts', 'castings', 'parts', 'joints', 'overrides', 'pictures', 'words',
     ];
 
     /** @param array<string, mixed> $data */
@@ -37,8 +38,9 @@ final readonly class Document
     {
         return new self(
             [
-                'version' => self::VERSION, 'decisions' => [], 'stones' => [], 'cuts' => [], 'attempts' => [],
-                'castings' => [], 'parts' => [], 'joints' => [], 'stations' => [], 'overrides' => [], 'pictures' => [],
+                'version' => self::VERSION, 'decisions' => [], 'stones' => [], 'settings' => [], 'cuts' => [],
+                'attempts' => [], 'castings' => [], 'parts' => [], 'joints' => [], 'stations' => [], 'overrides' => [],
+                'pictures' => [],
                 'words' => [], 'seen' => [], 'ticks' => [], 'gone' => [], 'closed' => null,
             ],
         );

@@ -17,12 +17,13 @@ final readonly class Drift
     /**
      * A dated copy of a station's answers: every figure that is not a list.
      *
-     * @return array<string, array<string, array{value: mixed, unit: ?string}>> by use, then result
+     * @return array<string, array<string, array{value: mixed, unit: ?string}>> by use, one for each of its rows, then
+     * result
      */
     public static function copy(Station $station, JobAnswers $reckoned): array
     {
         $copy = [];
-        foreach ($station->uses() as $use) {
+        foreach ((new RowUses($reckoned))->all($station->uses()) as $use) {
             $answer = $reckoned->answer($use);
             if ($answer !== null) {
                 $copy[$use] = array_filter(

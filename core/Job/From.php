@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
+use Closure;
+use HotSprue\Job\Source\Beside;
 use HotSprue\Job\Source\Collected;
 use HotSprue\Job\Source\Column;
 use HotSprue\Job\Source\Decision;
+use HotSprue\Job\Source\EachRow;
+use HotSprue\Job\Source\FirstOf;
 use HotSprue\Job\Source\Fixed;
 use HotSprue\Job\Source\NamesOfYes;
+use HotSprue\Job\Source\OfJob;
 use HotSprue\Job\Source\Outside;
+use HotSprue\Job\Source\OverRows;
 use HotSprue\Job\Source\Reading;
 use HotSprue\Job\Source\Result;
 use HotSprue\Job\Source\Source;
@@ -49,7 +55,40 @@ final class From
         return new NamesOfYes($paths);
     }
 
-    public static function fixed(string|bool $value): Source
+    public static function firstOf(Source $first, Source ...$more): Source
+    {
+        return new FirstOf([$first, ...array_values($more)]);
+    }
+
+    /** What a source gives for the setting that the one in hand sits beside. */
+    public static function beside(Source $source): Source
+    {
+        return new Beside($source);
+    }
+
+    public static function sum(string $group, Source $source): Source
+    {
+        return OverRows::sum($group, $source);
+    }
+
+    public static function largest(string $group, Source $source): Source
+    {
+        return OverRows::largest($group, $source);
+    }
+
+    /** @param non-empty-array<string, Source> $columns */
+    public static function each(string $group, array $columns): Source
+    {
+        return new EachRow($group, $columns);
+    }
+
+    /** @param Closure(JobAnswers): mixed $of */
+    public static function ofJob(Closure $of): Source
+    {
+        return new OfJob($of);
+    }
+
+    public static function fixed(string|bool|float $value): Source
     {
         return new Fixed($value);
     }

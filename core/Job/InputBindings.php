@@ -11,6 +11,8 @@ use HotSprue\Job\Source\Changed;
 use HotSprue\Job\Source\Collected;
 use HotSprue\Job\Source\Conditional;
 use HotSprue\Job\Source\Decision;
+use HotSprue\Job\Source\EachRow;
+use HotSprue\Job\Source\FirstOf;
 use HotSprue\Job\Source\Reading;
 use HotSprue\Job\Source\Source;
 
@@ -58,23 +60,29 @@ final class InputBindings
     /** What a result of a use is called. */
     public static function label(string $use, string $result): string
     {
-        $calculation = self::all()[$use]->calculation ?? null;
+        $calculation = self::use($use)?->calculation;
         $output = $calculation === null ? null : Calculations::describe($calculation)->result($result);
 
         return $output?->label() ?? Label::of($result);
     }
 
-    /** The decision that an input of a use is fed by, if any. */
-    public static function decisionFor(string $use, string $input): ?string
+    /** The path that would feed an input of a use: a decision's, or a figure of the setting in hand. */
+    public static function pathFor(string $use, string $input, JobAnswers $job): ?string
     {
         foreach (self::all()[$use]->inputs[$input] ?? [] as $source) {
-            $decision = self::bare($source);
-            if ($decision instanceof Decision) {
-                return $decision->path;
+            $bare = self::bare($source);
+            if ($bare instanceof Decision || ($bare instanceof Reading && $bare->group === 'settings')) {
+                return $bare->path($job);
             }
         }
 
         return null;
+    }
+
+    /** A use by its name, with or without the row that it is of: `seat.bezel@k3f2`. */
+    public static function use(string $name): ?CalculationUse
+    {
+        return self::all()[explode('@', $name, 2)[0]] ?? null;
     }
 
     /** The decision that a new job would keep an input of a calculation as: of several the one that says most. */
@@ -82,8 +90,12 @@ final class InputBindings
     {
         $path = null;
         foreach (self::all()[$calculation]->inputs[$input] ?? [] as $source) {
-            $decision = self::bare($source);
-            $path = $decision instanceof Decision ? $decision->path : $path;
+            $bare = self::bare($source);
+            $path = match (true) {
+                $bare instanceof Decision => $bare->path,
+                $bare instanceof Reading && $bare->group === 'settings' => "settings.0.{$bare->name}",
+                default => $path,
+            };
         }
 
         return $path;
@@ -132,15 +144,36 @@ final class InputBindings
                     && in_array($name, $source->names, true)) {
                     return array_column($field->columns ?? [], null, 'name')[$name] ?? null;
                 }
+                $column = $source instanceof EachRow ? self::columnReading($source, $group, $name) : null;
+                if ($column !== null) {
+                    return array_column($field->columns ?? [], null, 'name')[$column] ?? null;
+                }
             }
         }
 
         return null;
     }
 
-    /** The source itself, without what it goes by. */
+    /** The column of a list that a reading of its rows feeds. */
+    private static function columnReading(EachRow $rows, string $group, string $name): ?string
+    {
+        foreach ($rows->columns as $column => $source) {
+            $bare = self::bare($source);
+            if ($bare instanceof Reading && $bare->group === $group && $bare->name === $name) {
+                return $column;
+            }
+        }
+
+        return null;
+    }
+
+    /** The source itself, without what it goes by; of several, the first. */
     private static function bare(Source $source): Source
     {
-        return $source instanceof Conditional || $source instanceof Changed ? self::bare($source->source) : $source;
+        return match (true) {
+            $source instanceof Conditional, $source instanceof Changed => self::bare($source->source),
+            $source instanceof FirstOf => self::bare($source->sources[0]),
+            default => $source,
+        };
     }
 }

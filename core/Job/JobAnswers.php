@@ -10,7 +10,6 @@ use HotSprue\Calculations;
 use HotSprue\Fields\BadInput;
 use HotSprue\Fields\Input;
 use HotSprue\Fields\Origin;
-use HotSprue\Job\Source\Source;
 use HotSprue\Workshop\WorkshopSettings;
 
 /**
@@ -42,17 +41,21 @@ final class JobAnswers
     /** @var array<string, array<string, list<string>>> */
     private array $errors = [];
 
+    /** @var array<string, self> the same job with a row in hand, by group and place */
+    private array $views = [];
+
     /**
      * @param  ?Closure(string, Closure(): Answer): Answer  $remember
      *   gives the answer that is kept under a key, or makes it
-     * @param  array<string, int>  $rows  rows in hand, where others are meant than the job's own, by group
+     * @param  ?self  $whole  the job of which this is one row's view
      */
     private function __construct(
         public readonly Document $document,
         public readonly WorkshopSettings $settings,
         public readonly Surroundings $surroundings,
         private readonly ?Closure $remember,
-        private readonly array $rows,
+        private readonly RowsInHand $rows,
+        private readonly ?self $whole = null,
     ) {
         $this->kind = Kind::of($document);
     }
@@ -60,23 +63,64 @@ final class JobAnswers
     /**
      * @param ?Closure(string, Closure(): Answer): Answer $remember gives the answer that is kept under a key, or makes
      * it
+     * @param ?string $setting key of the setting in hand; the first unless said
      */
     public static function of(
         Document $document,
         WorkshopSettings $settings,
         ?Closure $remember = null,
         Surroundings $surroundings = new Surroundings,
+        ?string $setting = null,
     ): self {
-        return new self($document, $settings, $surroundings, $remember, []);
+        return new self($document, $settings, $surroundings, $remember, RowsInHand::of($document, $setting));
     }
 
-    /** The same job with another row of a group in hand: every use is reckoned once more for that stone or wax. */
-    public function forRow(string $group, string $key): self
+    /** The same job with this stone or setting in hand; null where there is none of that key. */
+    public function ofRow(string $group, string $key): ?self
     {
         $index = $this->document->rows($group)->indexOf($key);
-        $rows = $index === null ? $this->rows : [...$this->rows, $group => $index];
 
-        return new self($this->document, $this->settings, $this->surroundings, $this->remember, $rows);
+        return $index === null ? null : $this->at($group, $index);
+    }
+
+    /** @return list<self> the same job with each stone, or each setting, in hand */
+    public function eachRow(string $group): array
+    {
+        return array_map(fn (int $index): self => $this->at($group, $index), array_keys($this->document->list($group)));
+    }
+
+    private function at(string $group, int $index): self
+    {
+        $whole = $this->whole ?? $this;
+
+        return $whole->views["{$group} {$index}"] ??= new self(
+            $this->document, $this->settings, $this->surroundings, $this->remember,
+            $whole->rows->with($group, $index), $whole,
+        );
+    }
+
+    /** The setting in hand. */
+    public function setting(): SettingRow
+    {
+        return SettingRow::of($this);
+    }
+
+    /**
+     * Where a use is reckoned: once for the job, or for the row in hand of its group; `seat.bezel@k3f2` names a row.
+     *
+     * @return array{?self, string} and its name without the row
+     */
+    private function home(string $use): array
+    {
+        $parts = explode('@', $use, 2);
+        [$name, $key] = [$parts[0], $parts[1] ?? null];
+        $group = InputBindings::all()[$name]->each ?? null;
+        if ($key !== null) {
+            return [$group === null ? null : $this->ofRow($group, $key), $name];
+        }
+        $index = $group === null ? null : $this->inHand($group);
+
+        return [$index === null ? $this->whole ?? $this : $this->at((string) $group, $index), $name];
     }
 
     /** @return list<string> the uses that have to do with such a job */
@@ -87,16 +131,18 @@ final class JobAnswers
 
     public function answer(string $use): ?Answer
     {
-        $this->reckon($use);
+        [$home, $name] = $this->home($use);
+        $home?->reckon($name);
 
-        return $this->answers[$use] ?? null;
+        return $home->answers[$name] ?? null;
     }
 
     public function input(string $use): ?Input
     {
-        $this->reckon($use);
+        [$home, $name] = $this->home($use);
+        $home?->reckon($name);
 
-        return $this->inputs[$use] ?? null;
+        return $home->inputs[$name] ?? null;
     }
 
     public function value(string $use, string $result): mixed
@@ -107,17 +153,19 @@ final class JobAnswers
     /** @return list<string> paths that are still to be given */
     public function wants(string $use): array
     {
-        $this->reckon($use);
+        [$home, $name] = $this->home($use);
+        $home?->reckon($name);
 
-        return $this->wants[$use] ?? [];
+        return $home->wants[$name] ?? [];
     }
 
     /** @return array<string, list<string>> what is wrong, by input */
     public function errors(string $use): array
     {
-        $this->reckon($use);
+        [$home, $name] = $this->home($use);
+        $home?->reckon($name);
 
-        return $this->errors[$use] ?? [];
+        return $home->errors[$name] ?? [];
     }
 
     /**
@@ -143,9 +191,13 @@ final class JobAnswers
     /** The path that an edit of this input changes: where it came from, else the decision that could feed it. */
     public function editable(string $use, string $input): ?string
     {
-        $this->reckon($use);
+        [$home, $name] = $this->home($use);
+        if ($home === null) {
+            return null;
+        }
+        $home->reckon($name);
 
-        return $this->paths[$use][$input] ?? InputBindings::decisionFor($use, $input);
+        return $home->paths[$name][$input] ?? InputBindings::pathFor($name, $input, $home);
     }
 
     /** Whether this decision, or reading (group.name) of the row in hand, has been made. */
@@ -160,14 +212,10 @@ final class JobAnswers
         return $index !== null && isset($this->document->list($group)[$index][$name]['value']);
     }
 
-    /** Which row of a group is meant: the centre stone, the wax on the bench, the last casting. */
+    /** Which row of a group is meant: the setting in hand and its stone, the wax on the bench, the last casting. */
     public function inHand(string $group): ?int
     {
-        return $this->rows[$group] ?? match ($group) {
-            'stones' => $this->document->centreStone(),
-            'attempts' => $this->document->attemptInHand(),
-            default => $this->document->castingInHand(),
-        };
+        return $this->rows->at($group);
     }
 
     private function reckon(string $name): void
@@ -181,7 +229,7 @@ final class JobAnswers
             return;
         }
         [$raw, $origins] = $this->gather($use);
-        $missing = $this->missing($use, $raw);
+        $missing = MissingInputs::of($use, $raw, $this);
         if ($missing !== []) {
             $this->wants[$name] = $missing;
 
@@ -238,41 +286,5 @@ final class JobAnswers
         $key = hash('xxh128', $calculation.serialize($input).$this->settings->fingerprint());
 
         return ($this->remember)($key, $make);
-    }
-
-    /**
-     * @param  array<string, mixed>  $raw
-     * @return list<string> the paths that would give what is missing
-     */
-    private function missing(CalculationUse $use, array $raw): array
-    {
-        $paths = [];
-        foreach (InputBindings::needed($use) as $name) {
-            if (! array_key_exists($name, $raw)) {
-                $paths = [...$paths, ...$this->wanted($use->inputs[$name] ?? [])];
-            }
-        }
-
-        return array_values(array_unique($paths));
-    }
-
-    /**
-     * @param  list<Source>  $sources
-     * @return list<string>
-     */
-    private function wanted(array $sources): array
-    {
-        $unasked = [];
-        foreach (array_reverse($sources) as $source) {
-            $wants = $source->wants($this);
-            if ($wants !== null && isset(InputBindings::all()[$wants[0] ?? ''])) {
-                // Nobody has chosen what that would be of; another source may be.
-                $unasked = $wants;
-            } elseif ($wants !== null) {
-                return $wants;
-            }
-        }
-
-        return $unasked;
     }
 }

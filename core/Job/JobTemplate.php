@@ -14,7 +14,9 @@ final class JobTemplate
     ];
 
     /** Rows that are a plan, and what of them was seen at the bench. */
-    private const PLANNED = ['cuts' => [], 'parts' => ['mass'], 'joints' => ['gap', 'outcome']];
+    private const PLANNED = [
+        'settings' => ['stone'], 'cuts' => [], 'parts' => ['mass'], 'joints' => ['gap', 'outcome'],
+    ];
 
     /** @return list<Change> */
     public static function of(Document $document): array
@@ -26,9 +28,9 @@ final class JobTemplate
             }
         }
         foreach (self::PLANNED as $group => $seen) {
-            foreach ($document->list($group) as $at => $row) {
+            foreach ($document->list($group) as $row) {
                 foreach (array_diff_key($row, array_flip([...$seen, Rows::KEY])) as $name => $entry) {
-                    $changes[] = new Change("{$group}.{$at}.{$name}", null, $entry);
+                    $changes[] = new Change("{$group}.{$row[Rows::KEY]}.{$name}", null, $entry);
                 }
             }
         }

@@ -8,10 +8,10 @@ use HotSprue\Fields\Field;
 use HotSprue\Measures\Quantity;
 use LogicException;
 
-/** What is read off an instrument or a clock, or seen: of each stone, wax, casting, piece, part and joint. */
+/** What a job holds of each stone, setting, wax, casting, piece, part and joint. */
 final class ReadingFields
 {
-    public const GROUPS = ['stones', 'cuts', 'attempts', 'castings', 'parts', 'joints'];
+    public const GROUPS = ['stones', 'settings', 'cuts', 'attempts', 'castings', 'parts', 'joints'];
 
     /** @var array<string, array<string, Field>> */
     private static array $all = [];
@@ -21,6 +21,7 @@ final class ReadingFields
     {
         return self::$all[$group] ??= array_column(match ($group) {
             'stones' => self::stone(),
+            'settings' => SettingReadings::all(),
             'cuts' => self::allFed('cuts', 'name', 'length', 'count'),
             'attempts' => self::attempt(),
             'castings' => self::casting(),
@@ -91,7 +92,7 @@ final class ReadingFields
     }
 
     /** A reading made from the input, or the column of one, that it feeds: one figure is one field. */
-    private static function fed(string $group, string $name): Field
+    public static function fed(string $group, string $name): Field
     {
         $input = InputBindings::readBy($group, $name) ?? throw new LogicException("{$group}.{$name} feeds nothing");
 
@@ -99,7 +100,7 @@ final class ReadingFields
     }
 
     /** @return list<Field> */
-    private static function allFed(string $group, string ...$names): array
+    public static function allFed(string $group, string ...$names): array
     {
         return array_map(static fn (string $name): Field => self::fed($group, $name), array_values($names));
     }

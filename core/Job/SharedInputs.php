@@ -54,27 +54,71 @@ final class SharedInputs
         return [From::result('size.fit', 'inner_diameter'), From::result('size.convert', 'inner_diameter')];
     }
 
-    /**
-     * A result of a head that is cast with its ring, and so is part of the pattern; not of one soldered on later.
-     *
-     * @return list<Source>
-     */
-    public static function castHead(string $result): array
+    /** Metal of the setting in hand: a collet or claws for each of its stones, its cluster, its gallery; mm³. */
+    public static function metal(): Source
     {
-        return array_map(
-            static fn (string $use): Source => From::result($use, $result)->unless('stones.head_soldered'),
-            ['seat.bezel', 'seat.claw'],
+        $collet = self::head('volume_mm3', 'seat.bezel', 'seat.tube', 'seat.claw')->forEveryStone();
+        $whole = [$collet, From::result('layout.cluster', 'volume_mm3'), From::result('seat.gallery', 'volume_mm3')];
+
+        return From::ofJob(static function (JobAnswers $job) use ($whole): ?float {
+            $parts = array_filter(
+                array_map(static fn (Source $source): mixed => $source->value($job), $whole), is_numeric(...),
+            );
+
+            return $parts === [] ? null : (float) array_sum($parts);
+        });
+    }
+
+    /** Metal of all settings of the piece that are of its own alloy; mm³. */
+    public static function metalOfHeads(): Source
+    {
+        return From::sum('settings', self::metal()->unless('settings.alloy'));
+    }
+
+    /** Wax of the heads that are cast with their ring, and so are part of the pattern; not of those soldered on. */
+    public static function castHeads(): Source
+    {
+        return From::sum(
+            'settings', self::head('wax_volume_mm3', 'seat.bezel', 'seat.claw')->forEveryStone()->madeAs('cast'),
         );
     }
 
-    /** @return array<string, list<Source>> */
+    /** @return array<string, Source> how far the farthest of the heads that are cast with the ring reaches */
     public static function headRoom(): array
     {
+        $farthest = static fn (string $result): Source => From::largest(
+            'settings', self::head($result, 'seat.bezel', 'seat.claw')->madeAs('cast'),
+        );
+
         return [
-            'head_along' => self::castHead('outside_length_in_wax'),
-            'head_across' => self::castHead('outside_width_in_wax'),
-            'head_height' => self::castHead('height_in_wax'),
+            'head_along' => $farthest('outside_length_in_wax'),
+            'head_across' => $farthest('outside_width_in_wax'),
+            'head_height' => $farthest('height_in_wax'),
         ];
+    }
+
+    private static function head(string $result, string ...$uses): Source
+    {
+        return From::firstOf(
+            ...array_map(static fn (string $use): Source => From::result($use, $result), array_values($uses)),
+        );
+    }
+
+    /** How the setting in hand holds. */
+    public static function style(): Source
+    {
+        return From::reading('settings', 'style');
+    }
+
+    /** How the stone in hand is held, whichever setting that is. */
+    public static function heldIn(): Source
+    {
+        return From::ofJob(static function (JobAnswers $job): ?string {
+            $setting = array_search($job->inHand('stones'), SettingRow::heldBy($job->document), true);
+            $style = $setting === false ? null : ($job->document->list('settings')[$setting]['style']['value'] ?? null);
+
+            return is_string($style) ? $style : null;
+        });
     }
 
     public static function stonesInFire(): Source

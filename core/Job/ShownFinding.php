@@ -13,6 +13,7 @@ final readonly class ShownFinding
     /**
      * @param  list<array{path: string, value: mixed}>  $fixes
      * @param  array<string, mixed>|null  $override
+     * @param  ?string  $of  which setting or stone it is of, where there are several
      */
     private function __construct(
         public Finding $finding,
@@ -21,6 +22,7 @@ final readonly class ShownFinding
         private mixed $value,
         private array $fixes,
         private ?array $override,
+        private ?string $of = null,
     ) {}
 
     public static function of(string $use, Finding $finding, JobAnswers $job): self
@@ -37,7 +39,7 @@ final readonly class ShownFinding
         return new self(
             $finding, $use, $job->editable($use, $finding->about), $value,
             count($fixes) === count($finding->set) ? $fixes : [],
-            self::overrideOf($use, $finding, $value, $job->document),
+            self::overrideOf($use, $finding, $value, $job->document), (new RowUses($job))->rowName($use),
         );
     }
 
@@ -45,6 +47,12 @@ final readonly class ShownFinding
     public static function ofJob(string $use, Finding $finding): self
     {
         return new self($finding, $use, null, null, [], null);
+    }
+
+    /** The key of the row that it is of: of `seat.bezel@k3f2`, `k3f2`. */
+    public function row(): ?string
+    {
+        return explode('@', $this->use, 2)[1] ?? null;
     }
 
     /** Whether it stands open: nobody gave a reason why it may be so. */
@@ -64,7 +72,7 @@ final readonly class ShownFinding
     {
         return [
             ...$this->finding->toArray(), 'use' => $this->use, 'path' => $this->path, 'value' => $this->value,
-            'fixes' => $this->fixes, 'override' => $this->override,
+            'fixes' => $this->fixes, 'override' => $this->override, 'of' => $this->of,
         ];
     }
 

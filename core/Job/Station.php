@@ -37,6 +37,7 @@ enum Station: string
     public static function ofGroup(string $group): ?self
     {
         return match ($group) {
+            'settings' => self::Stones,
             'cuts' => self::Form,
             'attempts' => self::Wax,
             'castings' => self::Pour,

@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
+use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\Level;
 use HotSprue\Calculations;
 use HotSprue\Casting\CastingStep;
 use HotSprue\Drawing\Drawings;
 use HotSprue\Drawing\StonePlan;
 use HotSprue\Drawing\View;
+use HotSprue\Fields\Input;
 use HotSprue\Stock\Alloy;
 
 /** What one station of a job shows: drawings, figures, findings, what is still wanted, and what may hurt. */
 final readonly class StationPage
 {
     /** What is drawn together as the head from above. */
-    private const HEAD = ['stone.outline', 'seat.bezel', 'seat.tube', 'seat.claw', 'layout.halo'];
+    private const HEAD = [
+        'stone.outline', 'seat.bezel', 'seat.tube', 'seat.claw', 'layout.cluster', 'setting.place',
+    ];
+
+    /** What of the settings that sit round it. */
+    private const ROUND = ['layout.halo', 'layout.cluster'];
 
     public function __construct(private Station $station, private JobAnswers $job) {}
 
@@ -42,8 +49,8 @@ final readonly class StationPage
     public function findings(): array
     {
         $shown = [];
-        foreach ($this->station->uses() as $use) {
-            if (InputBindings::all()[$use]->judges) {
+        foreach ((new RowUses($this->job))->all($this->station->uses()) as $use) {
+            if (InputBindings::use($use)->judges ?? false) {
                 foreach ($this->job->answer($use)->findings ?? [] as $finding) {
                     $shown[] = ShownFinding::of($use, $finding, $this->job);
                 }
@@ -81,10 +88,33 @@ final readonly class StationPage
         return array_filter($this->findings(), static fn (ShownFinding $finding): bool => $finding->blocks()) !== [];
     }
 
+    /** @return list<array<string, mixed>> the settings of the piece in short, each with what is judged of it */
+    public function settings(): array
+    {
+        $worst = [];
+        foreach ($this->station === Station::Stones || $this->station === Station::Set ? $this->findings()
+            : [] as $one) {
+            $worst[$one->row() ?? ''] ??= $one->isOpen() ? $one->finding->level->value : null;
+        }
+
+        return array_map(static function (JobAnswers $row) use ($worst): array {
+            $setting = $row->setting();
+
+            return [
+                'key' => $setting->key(), 'name' => $setting->name(), 'holds' => $setting->holds(),
+                'style' => $setting->style(), 'made' => $setting->made(), 'stones' => $setting->count(),
+                'beside' => $setting->beside()?->setting()->key(),
+                'stone' => $setting->stone(),
+                'worst' => $worst[$setting->key()] ?? null,
+            ];
+        }, $this->job->eachRow('settings'));
+    }
+
     /** @return list<string> paths that are still to be given here or at an earlier station */
     public function wants(): array
     {
-        $wants = array_merge(...array_map($this->job->wants(...), $this->station->uses()));
+        $uses = (new RowUses($this->job))->all($this->station->uses());
+        $wants = array_merge(...array_map($this->job->wants(...), $uses));
 
         return array_values(array_filter(array_unique($wants), $this->station->reaches(...)));
     }
@@ -122,18 +152,44 @@ final readonly class StationPage
     /** @return list<array{string, View}> the head from above, of whatever has been chosen for it */
     private function head(): array
     {
-        if ($this->station !== Station::Stones || $this->job->answer('stone.outline') === null) {
-            return [];
-        }
+        $parts = $this->station === Station::Stones ? $this->headParts() : [];
+
+        return array_map(
+            static fn (View $view): array => [(string) array_key_first($parts), $view],
+            $parts === [] ? [] : StonePlan::views($parts, $this->job->setting()->key()),
+        );
+    }
+
+    /**
+     * The stone in the middle of the setting in hand with its seat, and all that stands round it.
+     *
+     * @return array<string, array{Input, Answer}> by use, and the row that it is of
+     */
+    private function headParts(): array
+    {
+        $middle = $this->job->setting()->beside() ?? $this->job;
+        $round = array_filter(
+            $this->job->eachRow('settings'),
+            static fn (JobAnswers $row): bool => $row->setting()
+                ->beside()?->setting()->key() === $middle->setting()->key(),
+        );
         $parts = [];
-        foreach (self::HEAD as $use) {
-            [$input, $answer] = [$this->job->input($use), $this->job->answer($use)];
-            if ($input !== null && $answer !== null) {
-                $parts[$use] = [$input, $answer];
+        foreach ([$middle, ...$round] as $place => $row) {
+            foreach ($place === 0 ? self::HEAD : self::ROUND as $use) {
+                [$input, $answer] = [$row->input($use), $row->answer($use)];
+                if ($input !== null && $answer !== null) {
+                    $parts[(new RowUses($row))->named($use)] = [$input, $answer];
+                }
             }
         }
 
-        return array_map(static fn (View $view): array => ['stone.outline', $view], StonePlan::views($parts));
+        return $parts;
+    }
+
+    /** @return list<string> the uses that are drawn together as the head, each with the row that it is of */
+    public function drawnTogether(): array
+    {
+        return $this->station === Station::Stones ? array_keys($this->headParts()) : [];
     }
 
     /** @return list<string> */

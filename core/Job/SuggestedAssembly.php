@@ -32,32 +32,9 @@ final class SuggestedAssembly
                 ],
             ),
         ];
-        $soldered = ! $cast || $document->decision('stones.head_soldered') === true;
         $after = $cast ? '' : 'shank seam';
-        match ($soldered ? $document->text('stones.setting') : null) {
-            'bezel' => self::add($parts, $joints, ['id' => 'bezel', 'mass' => $grams('seat.bezel', 'mass')], [
-                ['id' => 'bezel seam', 'parts' => 'bezel, bezel', 'section' => $length('stones.wall')],
-                [
-                    'id' => 'bezel on shank', 'parts' => 'shank, bezel',
-                    'after' => implode(', ', array_filter(['bezel seam', $after])),
-                ],
-            ]),
-            'tube' => self::add(
-                $parts, $joints, ['id' => 'collet', 'mass' => $grams('seat.tube', 'mass')],
-                [['id' => 'collet on shank', 'parts' => 'shank, collet', 'after' => $after]],
-            ),
-            'claws' => self::add(
-                $parts, $joints, ['id' => 'head', 'mass' => ''],
-                [
-                    ['id' => 'claws in head', 'parts' => 'head, head', 'thin_wire' => 'true'],
-                    [
-                        'id' => 'head on shank', 'parts' => 'shank, head',
-                        'after' => implode(', ', array_filter(['claws in head', $after])),
-                    ],
-                ],
-            ),
-            default => null,
-        };
+        $settings = SettingParts::of($reckoned, $after);
+        [$parts, $joints] = [[...$parts, ...$settings['parts']], [...$joints, ...$settings['joints']]];
         if (is_numeric($reckoned->value('inlay.fit', 'length'))) {
             self::add(
                 $parts, $joints, ['id' => 'inlay', 'mass' => ''],
@@ -122,10 +99,12 @@ final class SuggestedAssembly
         return is_numeric($mass) ? sprintf('%.2f g', (float) $mass) : '';
     }
 
+    /** Whether stones are said to stand on the shoulders, and no setting holds them yet. */
     private static function hasSideStones(Document $document): bool
     {
-        foreach ($document->list('stones') as $stone) {
-            if (($stone['group']['value'] ?? null) === 'shoulders') {
+        $held = SettingRow::heldBy($document);
+        foreach ($document->list('stones') as $index => $stone) {
+            if (($stone['group']['value'] ?? null) === 'shoulders' && ! in_array($index, $held, true)) {
                 return true;
             }
         }

@@ -18,7 +18,9 @@ final class Upgrade
 
         $data = ($data['version'] ?? null) === 2 ? self::fromTwo($data) : $data;
 
-        return ($data['version'] ?? null) === 3 ? self::fromThree($data) : $data;
+        $data = ($data['version'] ?? null) === 3 ? self::fromThree($data) : $data;
+
+        return ($data['version'] ?? null) === 4 ? SettingUpgrade::of($data) : $data;
     }
 
     /**

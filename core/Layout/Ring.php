@@ -14,11 +14,15 @@ final readonly class Ring
 
     public float $length;
 
+    /** Stones that are tried against all others: half of them where both halves of the centre are alike. */
+    private int $tried;
+
     /** @param bool $onTop whether the first stands at the top, else half a pitch off it */
     public function __construct(Outline $outline, float $offset, public int $count, public bool $onTop)
     {
         $parallel = $outline->parallel($offset);
         $this->length = $parallel->length;
+        $this->tried = $outline->shape->parts()->isMirrored() ? intdiv($count, 2) + 1 : $count;
         $this->places = $parallel->points($count, $onTop ? 0.0 : $parallel->length / $count / 2);
     }
 
@@ -75,9 +79,8 @@ final readonly class Ring
     public function closest(): float
     {
         $least = INF;
-        // Across a narrow outline a stone may face another, so every two are tried; both halves are alike.
-        $half = intdiv($this->count, 2) + 1;
-        for ($i = 0; $i < $half; $i++) {
+        // Across a narrow outline a stone may face another, so every two are tried.
+        for ($i = 0; $i < $this->tried; $i++) {
             [$x, $y] = $this->places[$i];
             for ($j = $i + 1; $j < $this->count; $j++) {
                 $dx = $this->places[$j][0] - $x;

@@ -21,6 +21,10 @@ final class LayoutSamples
                     'centre_claws' => 4, 'wire' => 1, 'notch' => 0.3,
                 ],
             ],
+            'layout.cluster' => [
+                ['shape' => 'oval', 'length' => '9', 'width' => '7', 'stone_diameter' => '2', 'count' => '15'],
+                ['stone_diameter' => 2.5, 'count' => 6, 'wire' => 0.8, 'dome' => 1, 'basket_depth' => 2.5],
+            ],
             'layout.row' => [
                 ['count' => '7', 'largest' => '2.5', 'smallest' => '1.6', 'outer_diameter' => '21.3'],
                 ['sizes' => [3, 2.5, 2], 'outer_diameter' => 21.3],

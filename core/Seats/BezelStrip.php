@@ -15,8 +15,9 @@ final class BezelStrip
     /** Whether its strip is scored and mitred at its points, or bent round them. */
     public static function isScored(Input $input, Outline $outline): bool
     {
-        return ($input->textOrNull('corners') ?? ($outline->shape->isScored() ? 'scored' : 'bent')) === 'scored'
-            && $outline->turns() !== [];
+        $usual = $outline->shape->parts()->isScored() ? 'scored' : 'bent';
+
+        return ($input->textOrNull('corners') ?? $usual) === 'scored' && $outline->turns() !== [];
     }
 
     /**

@@ -6,7 +6,6 @@ namespace HotSprue\Seats;
 
 use HotSprue\Fields\BadInput;
 use HotSprue\Stones\Outline;
-use HotSprue\Stones\Shape;
 
 /**
  * A set of claws round a stone, as symmetrical as the stone: where each stands, and the wire it asks for.
@@ -14,21 +13,6 @@ use HotSprue\Stones\Shape;
  */
 final readonly class Claws
 {
-    /** Normals at which claws stand, by shape and count; points of the outline have claws of their own beside them. */
-    private const NORMALS = [
-        'round' => [
-            4 => [45, 135, 225, 315], 3 => [90, 210, 330], 5 => [90, 162, 234, 306, 378],
-            6 => [30, 90, 150, 210, 270, 330], 8 => [22.5, 67.5, 112.5, 157.5, 202.5, 247.5, 292.5, 337.5],
-        ],
-        'oval' => [4 => [45, 135, 225, 315], 6 => [45, 135, 180, 225, 315, 360]],
-        'marquise' => [4 => [180, 360], 6 => [160, 200, 340, 380]],
-        'pear' => [3 => [225, 315], 5 => [180, 240, 300, 360]],
-        'trillion' => [3 => []],
-        'cushion' => [4 => [45, 135, 225, 315]],
-        'octagon' => [4 => [45, 135, 225, 315]],
-        'rectangle' => [4 => []],
-    ];
-
     /** Claw wire by the stone's mean diameter; “to 7” includes 7. */
     private const WIRES = ['2' => 0.5, '3' => 0.7, '5' => 0.9, '7' => 1.0, '9' => 1.2];
 
@@ -36,7 +20,7 @@ final readonly class Claws
 
     /**
      * @param  list<float>  $normals
-     * @param  list<array{float, float}>  $points
+     * @param  list<array{float, float, float}>  $points  each with the way out that halves it
      */
     private function __construct(private Outline $outline, private array $normals, private array $points) {}
 
@@ -47,17 +31,16 @@ final readonly class Claws
      */
     public static function of(Outline $outline, ?int $count): self
     {
-        $counts = self::NORMALS[$outline->shape->value];
+        $parts = $outline->shape->parts();
+        $counts = $parts->claws();
         $taken = array_keys($counts);
         sort($taken);
         $normals = $counts[$count ?? array_key_first($counts)] ?? throw BadInput::field(
             'claws', sprintf('A %s takes %s claws.', $outline->shape->value, implode(' or ', $taken)),
         );
 
-        // An octagon's corners are cut: each is held in the middle of its cut.
         return new self(
-            $outline, array_map(floatval(...), $normals),
-            $outline->shape === Shape::Octagon ? [] : $outline->vertices(),
+            $outline, array_map(floatval(...), $normals), $parts->hasClawsAtPoints() ? $outline->bisected() : [],
         );
     }
 
@@ -69,13 +52,18 @@ final readonly class Claws
     /** The wire that its mean diameter asks for; 0.1 more where there are fewer than four. */
     public function wire(): float
     {
-        $mean = ($this->outline->long + $this->outline->wide) / 2;
+        return self::wireFor(($this->outline->long + $this->outline->wide) / 2) + ($this->count() < 4 ? 0.1 : 0.0);
+    }
+
+    /** The claw wire that a stone of this mean diameter asks for; mm. */
+    public static function wireFor(float $mean): float
+    {
         $wire = self::WIDEST_WIRE;
         foreach (array_reverse(self::WIRES, true) as $to => $thinner) {
             $wire = $mean <= (float) $to ? $thinner : $wire;
         }
 
-        return $wire + ($this->count() < 4 ? 0.1 : 0.0);
+        return $wire;
     }
 
     /**
@@ -90,8 +78,8 @@ final readonly class Claws
             $places[] = self::place($this->facing($degrees, $offset), false);
         }
         foreach ($this->points as $point) {
-            [$dx, $dy] = $this->bisector($point);
-            $places[] = self::place([$point[0] + $offset * $dx, $point[1] + $offset * $dy], true);
+            [$x, $y, $out] = $point;
+            $places[] = self::place([$x + $offset * cos($out), $y + $offset * sin($out)], true);
         }
         usort($places, static fn (array $a, array $b): int => $a['angle_deg'] <=> $b['angle_deg']);
 
@@ -113,7 +101,7 @@ final readonly class Claws
     /** @return array{float, float} */
     private function facing(float $degrees, float $offset): array
     {
-        return $this->outline->shape === Shape::Octagon
+        return ! $this->outline->shape->parts()->hasClawsAtPoints()
             ? $this->onCut($degrees, $offset)
             : $this->outline->facing(deg2rad($degrees), $offset);
     }
@@ -133,21 +121,5 @@ final readonly class Claws
         [$x, $y] = [array_sum(array_column($ends, 0)) / count($ends), array_sum(array_column($ends, 1)) / count($ends)];
 
         return [$x + $right * $offset * M_SQRT1_2, $y + $up * $offset * M_SQRT1_2];
-    }
-
-    /**
-     * The way out of a corner that halves it: at a rectangle’s, straight between its sides; elsewhere the
-     * stone is the same on both sides of it.
-     *
-     * @param  array{float, float}  $point
-     * @return array{float, float}
-     */
-    private function bisector(array $point): array
-    {
-        [$x, $y] = $point;
-
-        return $this->outline->shape === Shape::Rectangle
-            ? [($x <=> 0.0) * M_SQRT1_2, ($y <=> 0.0) * M_SQRT1_2]
-            : [$x / hypot($x, $y), $y / hypot($x, $y)];
     }
 }

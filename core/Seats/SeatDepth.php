@@ -34,7 +34,7 @@ final class SeatDepth implements Calculation
                 ...Proportions::fields(),
                 Field::length('thickness', 'thickness of the band at the stone'),
                 Field::length('inner_diameter', 'inside diameter of the finished ring')->called('inside diameter'),
-                Field::choice('style', ['flush', 'bead', 'shared'], 'how it is set')->default('flush'),
+                Field::choice('style', ['flush', 'bead', 'shared', 'channel'], 'how it is set')->default('flush'),
                 Field::length('girdle_below', 'top of the girdle under the surface; by the style unless said')
                     ->called('girdle under the surface')->allowingZero()->optional(),
                 Field::share('through_hole', 'hole right through, as a share of the stone')

@@ -36,7 +36,8 @@ final class SeatRound implements Calculation
                 Field::length('diameter', 'diameter of the stone'),
                 ...Proportions::fields(),
                 Field::choice(
-                    'style', ['flush', 'bead', 'shared'], 'flush, its own beads, or beads shared with its neighbours',
+                    'style', ['flush', 'bead', 'shared', 'channel'],
+                    'flush, its own beads, beads shared with its neighbours, or between two rails',
                 )->default('flush'),
             ],
             [
@@ -99,7 +100,7 @@ final class SeatRound implements Calculation
                 ),
                 uses: ['diameter', 'depth', 'girdle_height', 'style'], because: 'where the bearing bur stops',
             );
-        if (! $flush) {
+        if (in_array($input->text('style'), ['bead', 'shared'], true)) {
             $tools[] = $this->bead($answer, $settings, $d);
         }
         $answer->give('tools', $tools)->give('on_band', [['along' => 0.0, 'across' => 0.0, 'diameter' => $d]]);

@@ -22,6 +22,8 @@ final class SetSequence implements Calculation
 {
     private const SOURCE = 'workbook 13, pushing order';
 
+    public const MOST = 24;
+
     private const ROUNDS = ['soft', 'medium', 'firm'];
 
     private const BEFORE = [
@@ -45,7 +47,7 @@ final class SetSequence implements Calculation
             'In which order metal is pushed over a stone',
             self::SOURCE,
             [
-                Field::count('count', 'sectors of a bezel, or claws')->between(2, 24),
+                Field::count('count', 'sectors of a bezel, or claws')->between(2, self::MOST),
                 Field::length('wire', 'diameter of the claw wire, where it is claws')->optional(),
                 Field::length('notch', 'depth of a claw’s notch')->optional(),
             ],

@@ -25,7 +25,7 @@ final class ToolsList implements Calculation
 {
     private const SOURCE = 'workbook 13, bur and tool list';
 
-    public const SETTINGS = ['bezel', 'tube', 'claws', 'flush', 'bead', 'shared'];
+    public const SETTINGS = ['bezel', 'tube', 'claws', 'shared-claws', 'flush', 'bead', 'shared', 'channel'];
 
     public function description(): Description
     {
@@ -40,6 +40,9 @@ final class ToolsList implements Calculation
                     Field::text('name', 'which stone')->optional(),
                     Field::choice('setting', self::SETTINGS, 'how it is held')->optional(),
                     Field::count('count', 'how many alike')->default(1),
+                    Field::length('smallest', 'the smallest of them, where they are graded')->optional(),
+                    Field::length('wire', 'claw wire of this one')->optional(),
+                    Field::choice('corners', ['bent', 'scored'], 'how this bezel goes round points')->optional(),
                 ], 'the seats'),
                 Field::choice('setting', self::SETTINGS, 'how they are held, where it is not said')->default('bezel'),
                 Field::length('wire', 'claw wire')->optional(),
@@ -103,17 +106,20 @@ final class ToolsList implements Calculation
     {
         $wanted = [];
         foreach ($input->rows('seats') as $seat) {
-            $wanted = [
-                ...$wanted,
-                ...self::forSeat(
-                    (string) ($seat['setting'] ?? $input->text('setting')), (float) $seat['width'],
-                    (string) ($seat['name'] ?? sprintf('%.2f mm', $seat['width'])), $input,
-                ),
-            ];
+            foreach (array_filter([$seat['width'], $seat['smallest']]) as $width) {
+                $wanted = [
+                    ...$wanted,
+                    ...self::forSeat(
+                        (string) ($seat['setting'] ?? $input->text('setting')), (float) $width,
+                        (string) ($seat['name'] ?? sprintf('%.2f mm', $seat['width'])),
+                        is_numeric($seat['wire']) ? (float) $seat['wire'] : null, $seat['corners'] ?? null, $input,
+                    ),
+                ];
+            }
         }
         foreach (['halo_diameter' => 'halo', 'row_largest' => 'row', 'row_smallest' => 'row'] as $name => $for) {
             if ($input->has($name)) {
-                $wanted = [...$wanted, ...self::forSeat('shared', $input->num($name), $for, $input)];
+                $wanted = [...$wanted, ...self::forSeat('shared', $input->num($name), $for, null, null, $input)];
             }
         }
 
@@ -121,23 +127,30 @@ final class ToolsList implements Calculation
     }
 
     /** @return list<array{kind: string, size: ?float, for: string}> */
-    private static function forSeat(string $setting, float $width, string $for, Input $input): array
+    private static function forSeat(
+        string $setting, float $width, string $for, ?float $wire, ?string $corners, Input $input,
+    ): array
     {
+        $wire ??= $input->has('wire') ? $input->num('wire') : null;
+        $corners ??= $input->textOrNull('corners');
         $tools = match ($setting) {
             'bezel' => [
                 ['bezel-pusher', null], ['burnisher', null],
-                ...($input->has('corners') && $input->text('corners') === 'scored' ? [['mitre-file', null]] : []),
+                ...($corners === 'scored' ? [['mitre-file', null]] : []),
             ],
             'tube' => [['bearing-bur', $width], ['bezel-pusher', null], ['burnisher', null]],
-            'claws' => [
-                ...($input->has('wire') ? [['drill', $input->num('wire') - 0.1], ['cup-bur', $input->num('wire')]]
-                    : []),
+            'claws', 'shared-claws' => [
+                ...($wire !== null ? [['drill', $wire - 0.1], ['cup-bur', $wire]] : []),
                 ['claw-pusher', null],
             ],
             default => [
                 ['drill', 0.5 * $width], ['drill', 0.7 * $width], ['ball-bur', 0.9 * $width],
                 ['bearing-bur', 0.95 * $width],
-                $setting === 'flush' ? ['flush-burnisher', null] : ['beading-tool', min(0.9, max(0.35, 0.35 * $width))],
+                match ($setting) {
+                    'flush' => ['flush-burnisher', null],
+                    'channel' => ['bezel-pusher', null],
+                    default => ['beading-tool', min(0.9, max(0.35, 0.35 * $width))],
+                },
             ],
         };
 

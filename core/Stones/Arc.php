@@ -66,8 +66,8 @@ final readonly class Arc implements Piece
         return new self(-$this->x, $this->y, $this->radius, 3 * M_PI - $this->to, 3 * M_PI - $this->from);
     }
 
-    public function moved(float $up): self
+    public function moved(float $up, float $right = 0.0): self
     {
-        return new self($this->x, $this->y + $up, $this->radius, $this->from, $this->to);
+        return new self($this->x + $right, $this->y + $up, $this->radius, $this->from, $this->to);
     }
 }

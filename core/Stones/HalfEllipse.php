@@ -107,7 +107,7 @@ final readonly class HalfEllipse implements Piece
         return new self($this->across, $this->along, 2 * M_PI - $this->from);
     }
 
-    public function moved(float $up): self
+    public function moved(float $up, float $right = 0.0): self
     {
         return $this;
     }

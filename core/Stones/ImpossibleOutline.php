@@ -17,18 +17,20 @@ final class ImpossibleOutline extends DomainException
     /** @throws self */
     public static function unlessPossible(Shape $shape, float $long, float $wide, float $ratio): void
     {
-        if ($shape === Shape::Pear && $long <= $wide) {
-            throw new self('length', 'A pear is longer than it is wide; a length over the width is accepted.');
+        $parts = $shape->parts();
+        $refused = $parts->refuses($long, $wide, $ratio);
+        if ($refused !== null) {
+            throw new self('length', $refused);
         }
-        if ($shape->hasLength() && $long < $wide) {
+        if ($parts->hasLength() && $long < $wide) {
             throw new self('length', 'The length is the longer measure; a length of the width or more is accepted.');
         }
-        if ($ratio > $shape->mostRatio()) {
+        if ($ratio > $parts->mostRatio()) {
             throw new self(
                 'ratio',
                 sprintf(
                     'No %s has such corners; a share of the width up to %g is accepted.', $shape->value,
-                    $shape->mostRatio(),
+                    $parts->mostRatio(),
                 ),
             );
         }

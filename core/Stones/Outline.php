@@ -13,121 +13,23 @@ use LogicException;
 final readonly class Outline
 {
     /** @param list<Piece> $pieces */
-    private function __construct(public Shape $shape, public float $long, public float $wide, private array $pieces) {}
+    private function __construct(
+        public Shape $shape, public float $long, public float $wide, private float $ratio, private array $pieces,
+    ) {}
 
     /** @throws ImpossibleOutline */
     public static function of(Shape $shape, float $long, float $wide, ?float $ratio = null): self
     {
-        $ratio ??= $shape->ratio() ?? 0.0;
+        $parts = $shape->parts();
+        $ratio ??= $parts->ratio() ?? 0.0;
         ImpossibleOutline::unlessPossible($shape, $long, $wide, $ratio);
-        $left = match ($shape) {
-            Shape::Round => [new Arc(0.0, 0.0, $wide / 2, M_PI_2, 3 * M_PI_2)],
-            Shape::Oval => $long === $wide ? [
-                new Arc(0.0, 0.0, $wide / 2, M_PI_2, 3 * M_PI_2),
-            ] : [new HalfEllipse($wide / 2, $long / 2)],
-            Shape::Marquise => self::marquise($long, $wide),
-            Shape::Pear => self::pear($long, $wide),
-            Shape::Cushion => self::cornered($long, $wide, $ratio * $wide, true),
-            Shape::Octagon => self::cornered($long, $wide, $ratio * $wide, false),
-            Shape::Rectangle => self::cornered($long, $wide, 0.0, false),
-            Shape::Trillion => self::trillion($wide, $ratio * $wide),
-        };
-        $right = array_map(static fn (Piece $piece): Piece => $piece->mirrored(), array_reverse($left));
-        $outline = new self($shape, $long, $wide, [...$left, ...$right]);
-        [$area, , $moment] = $outline->moments();
+        $outline = new self($shape, $long, $wide, $ratio, $parts->pieces($long, $wide, $ratio));
+        [$area, $across, $moment] = $outline->moments();
+        $right = $parts->isMirrored() ? 0.0 : -$across / $area;
 
-        return new self(
-            $shape, $long, $wide,
-            array_map(static fn (Piece $piece): Piece => $piece->moved(-$moment / $area), $outline->pieces),
-        );
-    }
-
-    /** @return list<Piece> */
-    private static function marquise(float $long, float $wide): array
-    {
-        $radius = ($long ** 2 + $wide ** 2) / (4 * $wide);
-        // As wide as it is long, its two arcs are the halves of a circle.
-        $half = asin(min(1.0, $long / 2 / $radius));
-
-        return [
-            new Arc(0.0, $long / 2, 0.0, M_PI_2, M_PI - $half),
-            new Arc($radius - $wide / 2, 0.0, $radius, M_PI - $half, M_PI + $half),
-            new Arc(0.0, -$long / 2, 0.0, M_PI + $half, 3 * M_PI_2),
-        ];
-    }
-
-    /** @return list<Piece> */
-    private static function pear(float $long, float $wide): array
-    {
-        $high = $long - $wide / 2;
-        $radius = ($wide ** 2 / 4 + $high ** 2) / $wide;
-        $half = asin($high / $radius);
-
-        return [
-            new Arc(0.0, $high, 0.0, M_PI_2, M_PI - $half),
-            new Arc($radius - $wide / 2, 0.0, $radius, M_PI - $half, M_PI),
-            new Arc(0.0, 0.0, $wide / 2, M_PI, 3 * M_PI_2),
-        ];
-    }
-
-    /** @return list<Piece> a rectangle with its corners rounded or cut, or sharp where there is no corner */
-    private static function cornered(float $long, float $wide, float $corner, bool $rounded): array
-    {
-        [$x, $y] = [$wide / 2, $long / 2];
-        $corners = match (true) {
-            $corner === 0.0 => static fn (int $sign, float $from): array => [
-                new Arc(-$x, $sign * $y, 0.0, $from, $from + M_PI_2),
-            ],
-            $rounded => static fn (int $sign, float $from): array => [
-                new Arc($corner - $x, $sign * ($y - $corner), $corner, $from, $from + M_PI_2),
-            ],
-            default => static function (int $sign, float $from) use ($x, $y, $corner): array {
-                $ends = [[$corner - $x, $sign * $y], [-$x, $sign * ($y - $corner)]];
-                [$a, $b] = $sign > 0 ? $ends : array_reverse($ends);
-
-                return [
-                    new Arc($a[0], $a[1], 0.0, $from, $from + M_PI_4), new Straight($a[0], $a[1], $b[0], $b[1]),
-                    new Arc($b[0], $b[1], 0.0, $from + M_PI_4, $from + M_PI_2),
-                ];
-            },
-        };
-        $pieces = [
-            new Straight(0.0, $y, $corner - $x, $y), ...$corners(1, M_PI_2),
-            new Straight(-$x, $y - $corner, -$x, $corner - $y), ...$corners(-1, M_PI),
-            new Straight($corner - $x, -$y, 0.0, -$y),
-        ];
-
-        return array_values(
-            array_filter(
-                $pieces, static fn (Piece $piece): bool => ! $piece instanceof Straight || $piece->length(0.0) > 1e-12,
-            ),
-        );
-    }
-
-    /** @return list<Piece> */
-    private static function trillion(float $wide, float $sagitta): array
-    {
-        $circum = $wide / sqrt(3);
-        [$side, $base] = [5 * M_PI / 6, 3 * M_PI_2];
-        if ($sagitta === 0.0) {
-            return [
-                new Arc(0.0, $circum, 0.0, M_PI_2, $side),
-                new Straight(0.0, $circum, -$wide / 2, -$circum / 2),
-                new Arc(-$wide / 2, -$circum / 2, 0.0, $side, $base),
-                new Straight(-$wide / 2, -$circum / 2, 0.0, -$circum / 2),
-            ];
-        }
-        $radius = ($wide ** 2 / 4 + $sagitta ** 2) / (2 * $sagitta);
-        $half = asin($wide / 2 / $radius);
-        // The middle of a side's arc lies at its chord's distance and the sagitta from the centre.
-        $back = $circum / 2 + $sagitta - $radius;
-
-        return [
-            new Arc(0.0, $circum, 0.0, M_PI_2, $side - $half),
-            new Arc($back * cos($side), $back * sin($side), $radius, $side - $half, $side + $half),
-            new Arc(-$wide / 2, -$circum / 2, 0.0, $side + $half, $base - $half),
-            new Arc(0.0, -$back, $radius, $base - $half, $base),
-        ];
+        return new self($shape, $long, $wide, $ratio, array_map(
+            static fn (Piece $piece): Piece => $piece->moved(-$moment / $area, $right), $outline->pieces,
+        ));
     }
 
     /** @return array{float, float, float} */
@@ -174,25 +76,13 @@ final readonly class Outline
         throw new LogicException('A convex outline faces every way.');
     }
 
-    /** @return list<float> the exterior angle at each point, radians */
+    /** @return list<float> the exterior angle at each point, radians; one on the axis is in two halves */
     public function turns(): array
     {
         $turns = [];
-        foreach ($this->pieces as $index => $piece) {
-            if (! $piece instanceof Arc || ! $piece->isPoint()) {
-                continue;
-            }
-            // A point on the axis is in two halves: the first piece and the last.
-            $next = $this->pieces[$index + 1] ?? null;
-            $before = $index > 0 ? $this->pieces[$index - 1] : null;
-            $joins = static fn (?Piece $other): bool => $other instanceof Arc && $other->isPoint() && hypot(
-                $other->x - $piece->x, $other->y - $piece->y,
-            ) < 1e-9;
-            if ($joins($before) || ($index === count($this->pieces) - 1 && $joins($this->pieces[0]))) {
-                continue;
-            }
-            $turns[] = $piece->turn() * ($joins($next)
-                || ($index === 0 && $joins($this->pieces[count($this->pieces) - 1])) ? 2 : 1);
+        foreach ($this->vertices() as [$x, $y]) {
+            $turns[] = array_sum(array_map(static fn (Piece $piece): float => $piece instanceof Arc && $piece->isPoint()
+                && hypot($piece->x - $x, $piece->y - $y) < 1e-9 ? $piece->turn() : 0.0, $this->pieces));
         }
 
         return $turns;
@@ -267,25 +157,21 @@ final readonly class Outline
      */
     public function sides(): array
     {
-        if ($this->shape === Shape::Pear) {
-            // Its sides are nearest above the middle of their arcs, beside the centroid.
-            $left = $this->pieces[1];
+        return $this->shape->parts()->sides($this, $this->ratio);
+    }
 
-            return $left instanceof Arc ? array_fill(0, 2, $left->radius - hypot($left->x, $left->y)) : [];
-        }
-        $sixths = match ($this->shape) {
-            Shape::Trillion => [5, 9, 13],
-            Shape::Rectangle, Shape::Cushion => [3, 6, 9, 12],
-            Shape::Octagon => [3, 4.5, 6, 7.5, 9, 10.5, 12, 13.5],
-            Shape::Marquise => [6, 12],
-            default => [],
-        };
+    /** @return array{float, float, float} middle and radius of the piece at that place, an arc */
+    public function arc(int $place): array
+    {
+        $piece = $this->pieces[$place];
 
-        return array_map(fn (float $sixth): float => $this->towards($sixth * M_PI / 6), $sixths);
+        return $piece instanceof Arc ? [
+            $piece->x, $piece->y, $piece->radius,
+        ] : throw new LogicException('No arc there.');
     }
 
     /** How far the outline reaches from its centroid in a direction. */
-    private function towards(float $normal): float
+    public function towards(float $normal): float
     {
         [$x, $y] = $this->facing($normal, 0.0);
 
@@ -296,5 +182,34 @@ final readonly class Outline
     public function box(): array
     {
         return [-$this->towards(M_PI), $this->towards(0.0), -$this->towards(3 * M_PI_2), $this->towards(M_PI_2)];
+    }
+
+    /** From a point outside to the outline, where it is nearest; less than nothing where the point lies inside. */
+    public function distanceTo(float $x, float $y): float
+    {
+        // The farthest that the point lies beyond any tangent: sought between the ways in which it may be nearest.
+        $beyond = fn (float $normal): float => $x * cos($normal) + $y * sin($normal) - $this->towards($normal);
+        $best = atan2($y, $x);
+        for ($step = M_PI_4 / 2; $step > 1e-9; $step /= 2) {
+            foreach ([$best - $step, $best + $step] as $try) {
+                $best = $beyond($try) > $beyond($best) ? $try : $best;
+            }
+        }
+
+        return $beyond($best);
+    }
+
+    /** Length of the outline so far outward, or so far inward where that is less than nothing; mm. */
+    public function lengthAt(float $offset): float
+    {
+        return $offset >= 0 ? $this->parallel($offset)->length : InwardOutline::of($this, -$offset)->length;
+    }
+
+    /** @return list<array{float, float, float}> each point, and the way out that halves it, radians */
+    public function bisected(): array
+    {
+        return array_map(static fn (array $vertex, array $mitre): array => [
+            ...$vertex, atan2($mitre[1] - $vertex[1], $mitre[0] - $vertex[0]),
+        ], $this->vertices(), $this->mitres(1.0));
     }
 }

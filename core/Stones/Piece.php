@@ -22,5 +22,5 @@ interface Piece
     /** The same on the other side of the y axis. */
     public function mirrored(): self;
 
-    public function moved(float $up): self;
+    public function moved(float $up, float $right = 0.0): self;
 }

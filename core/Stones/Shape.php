@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Stones;
 
-/** The outline of a stone's girdle. Source: workbook 3. */
+use HotSprue\Stones\Shapes\StoneShape;
+
+/** The outline of a stone's girdle; what each is stands in a file of its name in `Shapes`. Source: workbook 3. */
 enum Shape: string
 {
     case Round = 'round';
@@ -15,6 +17,9 @@ enum Shape: string
     case Octagon = 'octagon';
     case Rectangle = 'rectangle';
     case Trillion = 'trillion';
+    case Hexagon = 'hexagon';
+    case Kite = 'kite';
+    case HalfMoon = 'half-moon';
 
     /** @return list<string> */
     public static function names(): array
@@ -22,32 +27,20 @@ enum Shape: string
         return array_column(self::cases(), 'value');
     }
 
-    /** The corner radius, corner cut or sagitta as a share of the width, where none is given. */
-    public function ratio(): ?float
+    /** What it is, in all its parts. */
+    public function parts(): StoneShape
     {
-        return match ($this) {
-            self::Cushion => 0.35,
-            self::Octagon => 0.18,
-            self::Trillion => 0.10,
-            default => null,
-        };
+        /** @var class-string<StoneShape> $class */
+        $class = __NAMESPACE__.'\\Shapes\\'.$this->name;
+
+        return new $class;
     }
 
-    /** The ratio beyond which there is no such outline. */
-    public function mostRatio(): float
+    /** What a ratio is of, for those shapes that have one. */
+    public static function ratios(): string
     {
-        return $this === self::Trillion ? 0.25 : 0.5;
-    }
-
-    /** Whether its length is given apart from its width. */
-    public function hasLength(): bool
-    {
-        return ! in_array($this, [self::Round, self::Trillion], true);
-    }
-
-    /** Whether a bezel is scored and mitred at its corners unless said. */
-    public function isScored(): bool
-    {
-        return $this === self::Rectangle || $this === self::Octagon;
+        return implode(', ', array_filter(array_map(
+            static fn (self $shape): ?string => $shape->parts()->ratioMeans(), self::cases(),
+        )));
     }
 }

@@ -25,6 +25,13 @@ final class StoneCare implements Calculation
 {
     public const STEPS = ['torch', 'boron', 'pickle', 'ultrasonic', 'steam', 'wheel'];
 
+    /** How a stone may be held; the first of them guard its edge. */
+    public const HELD = [
+        'bezel', 'tube', 'flush', 'channel', 'guarded', 'claws', 'shared-claws', 'bead', 'shared', 'none',
+    ];
+
+    private const GUARDING = ['bezel', 'tube', 'flush', 'channel', 'guarded'];
+
     private const WORDS = [
         'torch' => 'torch heat', 'boron' => 'a boron coat or flux', 'pickle' => 'pickle',
         'ultrasonic' => 'the ultrasonic bath', 'steam' => 'steam', 'wheel' => 'abrasive and polishing wheels',
@@ -51,12 +58,11 @@ final class StoneCare implements Calculation
                         ->called('taken out')->optional(),
                     Field::of(Quantity::Day, 'acknowledged', 'the day the client signed for its condition')
                         ->called('client signed for it')->optional(),
+                    Field::choice('setting', self::HELD, 'how this one is held')->optional(),
                 ], 'the stones of the piece'),
                 Field::choice('steps', self::STEPS, 'steps that come after setting')->many()->default([]),
-                Field::choice(
-                    'setting', ['bezel', 'tube', 'flush', 'guarded', 'claws', 'bead', 'shared', 'none'],
-                    'how the stones are held',
-                )->default('claws'),
+                Field::choice('setting', self::HELD, 'how the stones are held, where it is not said of each')
+                    ->default('claws'),
                 Field::yesNo('daily', 'whether it is worn every day')->called('worn daily?')->default(true),
             ],
             [
@@ -79,10 +85,12 @@ final class StoneCare implements Calculation
     {
         $answer = AnswerBuilder::of($this, $input);
         $stands = $harmed = $careful = $etched = [];
-        $softest = null;
+        $softest = $bare = null;
         foreach ($input->rows('stones') as $stone) {
             $species = Species::named((string) $stone['species'], $settings);
             $softest = $softest === null || $species->mohs < $softest->mohs ? $species : $softest;
+            $isGuarded = in_array($stone['setting'] ?? $input->text('setting'), self::GUARDING, true);
+            $bare = ! $isGuarded && ($bare === null || $species->mohs < $bare->mohs) ? $species : $bare;
             foreach (self::STEPS as $step) {
                 $mark = $stone['treated'] === true && $step !== 'wheel' ? 'n' : $species->stands($step);
                 $stands[] = ['stone' => $stone['name'] ?? $species->label, 'step' => $step, 'stands' => $mark];
@@ -128,13 +136,12 @@ final class StoneCare implements Calculation
                     .'rest short, warm and watched.',
             );
         }
-        if ($softest->mohs < 7 && $input->flag('daily')
-            && in_array($input->text('setting'), ['claws', 'bead', 'shared', 'none'], true)) {
+        if ($bare !== null && $bare->mohs < 7 && $input->flag('daily')) {
             $answer->find(
                 Level::Caution, 'soft-in-daily-ring', 'setting',
                 sprintf(
                     '%s is %s on Mohs’ scale: in a daily ring dust scratches it and knocks chip it.',
-                    ucfirst($softest->label), $softest->mohs,
+                    ucfirst($bare->label), $bare->mohs,
                 ),
                 'Give it a bezel or a guarding wall.', ['setting' => 'bezel'],
             );

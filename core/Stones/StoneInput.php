@@ -22,7 +22,7 @@ final class StoneInput
             Field::length('width', 'width of the girdle; the diameter of a round'),
             Field::number(
                 'ratio',
-                'corner radius of a cushion, corner cut of an octagon, sagitta of a trillion, as a share of the width',
+                Shape::ratios().'; as a share of the width',
             )
                 ->between(0, 0.5)->allowingZero()->optional(),
         ];
@@ -37,23 +37,35 @@ final class StoneInput
     /** @throws BadInput when there is no such outline */
     public static function read(Input $input): Outline
     {
-        $shape = Shape::from($input->text('shape'));
-        $wide = $input->num('width');
-        if ($shape->hasLength() && ! $input->has('length')) {
+        return self::ofRow($input->values());
+    }
+
+    /**
+     * @param  array<string, mixed>  $said  shape, width, and length and ratio where they are given
+     *
+     * @throws BadInput when there is no such outline
+     */
+    public static function ofRow(array $said): Outline
+    {
+        $shape = Shape::from((string) $said['shape']);
+        $wide = (float) $said['width'];
+        $has = static fn (string $name): bool => isset($said[$name]);
+        if ($shape->parts()->hasLength() && ! $has('length')) {
             throw BadInput::neitherGiven('length', ["the length of the {$shape->value}"]);
         }
-        $long = $input->numOr('length', $wide);
-        if (! $shape->hasLength() && abs($long - $wide) > 1e-9) {
+        $long = (float) ($said['length'] ?? $wide);
+        if (! $shape->parts()->hasLength() && abs($long - $wide) > 1e-9) {
             throw BadInput::field(
                 'length', "A {$shape->value} takes its width only; leave the length out, or give the same.",
             );
         }
-        if ($shape->ratio() === null && $input->has('ratio')) {
-            throw BadInput::field('ratio', 'Only a cushion, an octagon or a trillion has corners to give a ratio for.');
+        if ($shape->parts()->ratio() === null && $has('ratio')) {
+            throw BadInput::field('ratio', 'This shape has none; a ratio is accepted for: '.Shape::ratios().'.');
         }
         try {
             return Outline::of(
-                $shape, $shape->hasLength() ? $long : $wide, $wide, $input->has('ratio') ? $input->num('ratio') : null,
+                $shape, $shape->parts()->hasLength() ? $long : $wide, $wide,
+                isset($said['ratio']) ? (float) $said['ratio'] : null,
             );
         } catch (ImpossibleOutline $impossible) {
             throw BadInput::field($impossible->field, $impossible->getMessage());

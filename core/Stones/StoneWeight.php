@@ -21,14 +21,10 @@ final class StoneWeight implements Calculation
 {
     private const SOURCE = 'workbook 3, weight from measure';
 
-    /** Carats to a mm³ of box and a unit of specific gravity. */
-    private const FACTORS = [
-        'round' => 0.0018, 'oval' => 0.0020, 'cushion' => 0.00235, 'rectangle' => 0.0024, 'marquise' => 0.0016,
-        'pear' => 0.00175, 'trillion' => 0.00165, 'cabochon' => 0.0026,
-    ];
+    /** Carats to a mm³ of box and a unit of specific gravity, of a cabochon. */
+    private const CABOCHON = 0.0026;
 
-    /** An octagon's, by length over width. */
-    private const OCTAGON = [[1.0, 0.0023], [1.5, 0.0026], [2.0, 0.0028], [2.5, 0.0030]];
+    private const OVAL_DIAMOND = 0.0018;
 
     private const GRAMS_A_CARAT = 0.2;
 
@@ -50,9 +46,11 @@ final class StoneWeight implements Calculation
                     ->between(0.5, 22)->optional(),
                 Field::number('weighed_carats', 'what it weighs on a balance, carats')
                     ->called('weighed, carats')->optional(),
+                Field::count('count', 'how many alike; a weight is of all of them')->called('how many')->default(1),
             ],
             [
-                Output::number('carats', 'carats'),
+                Output::number('carats', 'carats of all of them')->called('carats'),
+                Output::number('carats_each', 'carats of one')->called('carats each'),
                 Output::number('carats_low', 'carats, at the least')->called('carats, at least'),
                 Output::number('carats_high', 'carats, at the most')->called('carats, at most'),
                 Output::mass('mass', 'mass'),
@@ -72,7 +70,7 @@ final class StoneWeight implements Calculation
         }
         $shape = $input->text('cut') === 'cabochon' ? 'cabochon' : $input->text('shape');
         [$wide, $depth] = [$input->num('width'), $input->num('depth')];
-        $long = in_array($shape, ['round', 'trillion'], true) ? $wide : $input->numOr('length', $wide);
+        $long = Shape::tryFrom($shape)?->parts()->hasLength() === false ? $wide : $input->numOr('length', $wide);
         if ($shape === 'round' && $input->has('length')) {
             // A round is seldom quite round: its mean diameter stands for both.
             $wide = $long = ($input->num('length') + $wide) / 2;
@@ -85,11 +83,12 @@ final class StoneWeight implements Calculation
         $species = $input->has('species') ? Species::named($input->text('species'), $settings) : null;
         $gravity = $species === null ? $input->num('specific_gravity') : $species->gravity;
         $factor = $this->factor($shape, $long / $wide, $species);
-        $estimate = $factor * $long * $wide * $depth * $gravity;
+        $count = $input->num('count');
+        $estimate = $factor * $long * $wide * $depth * $gravity * $count;
         $weighed = $input->has('weighed_carats') ? $input->num('weighed_carats') : null;
         $carats = $weighed ?? $estimate;
         $uses = [
-            'shape', 'cut', 'width', 'depth',
+            'shape', 'cut', 'width', 'depth', 'count',
             ...array_filter(['length', 'species', 'specific_gravity'], $input->has(...)),
         ];
         $because = 'the box of its measures by what its cut fills of it; good to 15 %';
@@ -98,10 +97,10 @@ final class StoneWeight implements Calculation
             ? $answer->work(
                 'carats', $carats,
                 Formula::of(
-                    '{factor} × {length} × {width} × {depth} × {specific gravity}',
+                    '{factor} × {length} × {width} × {depth} × {specific gravity}'.($count > 1 ? ' × {stones}' : ''),
                     [
                         'factor' => $factor, 'length' => $long, 'width' => $wide, 'depth' => $depth,
-                        'specific gravity' => $gravity,
+                        'specific gravity' => $gravity, 'stones' => $count,
                     ],
                 ),
                 uses: $uses, because: $because,
@@ -111,6 +110,11 @@ final class StoneWeight implements Calculation
                 because: 'a weighed stone wins',
             );
         $answer
+            ->work(
+                'carats_each', $carats / $count,
+                Formula::of('{carats} ÷ {stones}', ['carats' => $carats, 'stones' => $count]),
+                uses: [...$uses, 'count'], because: 'those alike are taken to weigh alike',
+            )
             ->work(
                 'carats_low', $weighed ?? 0.85 * $estimate,
                 $weighed === null ? Formula::of(
@@ -151,19 +155,9 @@ final class StoneWeight implements Calculation
     private function factor(string $shape, float $ratio, ?Species $species): float
     {
         if ($shape === 'oval' && $species?->name === 'diamond') {
-            return 0.0018;
-        }
-        if ($shape !== Shape::Octagon->value) {
-            return self::FACTORS[$shape];
-        }
-        [$from, $factor] = self::OCTAGON[0];
-        foreach (array_slice(self::OCTAGON, 1) as [$at, $known]) {
-            if ($ratio <= $at) {
-                return $factor + ($known - $factor) * ($ratio - $from) / max(1e-9, $at - $from);
-            }
-            [$from, $factor] = [$at, $known];
+            return self::OVAL_DIAMOND;
         }
 
-        return $factor;
+        return Shape::tryFrom($shape)?->parts()->fills($ratio) ?? self::CABOCHON;
     }
 }

@@ -45,8 +45,8 @@ final readonly class Straight implements Piece
         return new self(-$this->x2, $this->y2, -$this->x1, $this->y1);
     }
 
-    public function moved(float $up): self
+    public function moved(float $up, float $right = 0.0): self
     {
-        return new self($this->x1, $this->y1 + $up, $this->x2, $this->y2 + $up);
+        return new self($this->x1 + $right, $this->y1 + $up, $this->x2 + $right, $this->y2 + $up);
     }
 }

@@ -25,8 +25,8 @@ final class DemoJobs
                     'brief.sizer_width' => '4 mm', 'brief.alloy' => '18k-yellow', 'brief.budget' => 'to 2,400',
                     'brief.client_stones' => 'one oval zircon, 8 × 6, hers', 'form.profile' => 'half-round',
                     'form.width_top' => '4.5', 'form.width_base' => '3.2', 'form.thickness_top' => '2.3',
-                    'form.thickness_base' => '1.5', 'wax.wax' => 'carving-hard', 'stones.setting' => 'bezel',
-                    'stones.wall' => '0.5',
+                    'form.thickness_base' => '1.5', 'wax.wax' => 'carving-hard', 'settings.0.style' => 'bezel',
+                    'settings.0.wall' => '0.5',
                 ],
                 'readings' => [
                     4 => [
@@ -79,7 +79,7 @@ final class DemoJobs
                     'brief.title' => 'moss agate, plain bezel', 'brief.finger' => 'EU 53',
                     'brief.alloy' => 'sterling-925', 'brief.client_stones' => 'a moss agate cabochon from her aunt',
                     'form.profile' => 'half-round', 'form.width_top' => '4', 'form.thickness_top' => '1.8',
-                    'form.thickness_base' => '1.6', 'stones.setting' => 'bezel',
+                    'form.thickness_base' => '1.6', 'settings.0.style' => 'bezel',
                 ],
                 'stones' => [
                     [
@@ -100,8 +100,10 @@ final class DemoJobs
                     'brief.note' => 'to wear above a plain band; likes it low', 'brief.finger' => 'US 6 1/4',
                     'brief.budget' => 'to 900', 'brief.client_stones' => 'five garnets, to be bought',
                     'brief.alloy' => '9k-yellow', 'form.profile' => 'half-round', 'form.width_top' => '4.2',
-                    'form.thickness_top' => '2.4', 'stones.setting' => 'shared', 'stones.row_count' => '5',
-                    'stones.row_largest' => '2.8', 'stones.row_smallest' => '2', 'stones.row_gap' => '0.3',
+                    'form.thickness_top' => '2.4', 'settings.row.holds' => 'row', 'settings.row.style' => 'shared',
+                    'settings.row.also' => '1',
+                    'settings.row.count' => '5',
+                    'settings.row.largest' => '2.8', 'settings.row.smallest' => '2', 'settings.row.gap' => '0.3',
                 ],
                 'stones' => [
                     [
@@ -120,8 +122,9 @@ final class DemoJobs
                     'brief.title' => 'pear aquamarine, spray of diamonds', 'brief.finger' => 'US 6 1/2',
                     'brief.alloy' => '18k-white-palladium', 'brief.budget' => 'to 5,000',
                     'form.profile' => 'half-round', 'form.width_top' => '3', 'form.width_base' => '2.4',
-                    'form.thickness_top' => '2.2', 'form.thickness_base' => '1.8', 'stones.setting' => 'claws',
-                    'stones.halo_diameter' => '1.5', 'stones.after_steam' => true,
+                    'form.thickness_top' => '2.2', 'form.thickness_base' => '1.8', 'settings.0.style' => 'claws',
+                    'settings.halo.holds' => 'halo', 'settings.halo.beside' => '0',
+                    'settings.halo.stone_diameter' => '1.5', 'stones.after_steam' => true,
                 ],
                 'stones' => [
                     [
@@ -134,6 +137,36 @@ final class DemoJobs
                         'name' => 'spray', 'group' => 'halo', 'species' => 'diamond', 'shape' => 'round',
                         'width' => '1.5', 'count' => '17', 'owner' => 'workshop', 'source' => 'bought',
                         'place' => 'paper 12',
+                    ],
+                ], 'signed' => ['brief', 'form']],
+            ['client' => ['Rowan Ketteridge', 'rowan@ketteridge.invalid'], 'days_ago' => 9, 'due_in' => 28,
+                'decisions' => [
+                    'brief.title' => 'six stones, strewn', 'brief.finger' => 'US 7 1/2', 'brief.alloy' => '14k-yellow',
+                    'brief.note' => 'her grandmother’s stones, all of them, no two alike',
+                    'form.profile' => 'half-round',
+                    'form.width_top' => '6.5', 'form.width_base' => '3.4', 'form.thickness_top' => '2.2',
+                    'form.thickness_base' => '1.7', ...self::tubes(),
+                ],
+                'stones' => self::sixStones(), 'signed' => ['brief', 'form']],
+            ['client' => ['Edda Marrin', 'edda@marrin.invalid'], 'days_ago' => 5, 'due_in' => 44,
+                'decisions' => [
+                    'brief.title' => 'blue oval in a ring of diamonds', 'brief.finger' => 'UK M',
+                    'brief.alloy' => '18k-yellow', 'form.profile' => 'half-round', 'form.width_top' => '2.8',
+                    'form.thickness_top' => '1.9', 'settings.0.style' => 'claws', 'settings.0.made' => 'apart',
+                    'settings.ring.holds' => 'cluster', 'settings.ring.style' => 'shared-claws',
+                    'settings.ring.made' => 'apart', 'settings.ring.beside' => '0', 'settings.ring.edge_gap' => '0.9',
+                    'settings.ring.name' => 'ring of diamonds',
+                ],
+                'stones' => [
+                    [
+                        'name' => 'the blue oval', 'species' => 'sapphire', 'shape' => 'oval', 'width' => '7',
+                        'length' => '9', 'depth' => '4.4', 'owner' => 'workshop', 'source' => 'bought',
+                        'weighed_carats' => '2.24', 'place' => 'safe, tray 2',
+                    ],
+                    [
+                        'name' => 'diamonds', 'group' => 'halo', 'species' => 'diamond', 'shape' => 'round',
+                        'width' => '2', 'depth' => '1.22', 'count' => '17', 'owner' => 'workshop',
+                        'source' => 'bought', 'weighed_carats' => '0.52', 'place' => 'paper 14',
                     ],
                 ], 'signed' => ['brief', 'form']],
             [
@@ -201,6 +234,43 @@ final class DemoJobs
         ];
     }
 
+    /** @return array<string, string> six tubes, each in its own place on the band */
+    private static function tubes(): array
+    {
+        $places = [['0', '0'], ['-26', '1.2'], ['24', '-1'], ['-50', '-0.8'], ['47', '1'], ['68', '-0.6']];
+        $decided = [];
+        foreach ($places as $at => [$angle, $across]) {
+            $decided["settings.{$at}.style"] = 'tube';
+            $decided["settings.{$at}.made"] = 'apart';
+            $decided["settings.{$at}.angle"] = $angle;
+            $decided["settings.{$at}.across"] = $across;
+        }
+
+        return $decided;
+    }
+
+    /** @return list<array<string, mixed>> no two alike, and all of one client */
+    private static function sixStones(): array
+    {
+        $stones = [
+            ['the garnet', 'garnet', '4', '2.5', '0.28'], ['the spinel', 'spinel', '3.2', '2', '0.13'],
+            ['the sapphire', 'sapphire', '3', '1.9', '0.12'], ['the peridot', 'peridot', '2.8', '1.7', '0.08'],
+            ['the topaz', 'topaz', '2.5', '1.5', '0.06'], ['the iolite', 'iolite', '2.2', '1.3', '0.03'],
+        ];
+
+        $rows = [];
+        foreach ($stones as $stone) {
+            $rows[] = [
+                'name' => $stone[0], 'species' => $stone[1], 'shape' => 'round', 'width' => $stone[2],
+                'depth' => $stone[3], 'weighed_carats' => $stone[4], 'owner' => 'client', 'source' => 'reclaimed',
+                'keep_setting' => false, 'removed' => '2026-11-18', 'acknowledged' => '2026-11-18',
+                'place' => 'box 9',
+            ];
+        }
+
+        return $rows;
+    }
+
     /** @return list<array<string, mixed>> jobs past the casting, made by hand, or brought in */
     public static function bench(): array
     {
@@ -230,7 +300,7 @@ final class DemoJobs
                 'decisions' => [
                     'brief.title' => 'sapphire between two pearls’ lights', 'brief.finger' => 'US 7',
                     'brief.alloy' => 'sterling-925', 'form.profile' => 'half-round', 'form.width_top' => '4',
-                    'form.thickness_top' => '2', 'stones.setting' => 'bezel', 'stones.head_soldered' => true,
+                    'form.thickness_top' => '2', 'settings.0.style' => 'bezel', 'settings.0.made' => 'apart',
                 ],
                 'stones' => [
                     $round('the sapphire', 'sapphire', '6', '3.8'),
@@ -253,7 +323,8 @@ final class DemoJobs
                 'decisions' => [
                     'brief.title' => 'spinel, eight claws', 'brief.finger' => 'US 9', 'brief.alloy' => '18k-yellow',
                     'form.profile' => 'half-round', 'form.width_top' => '3.6', 'form.thickness_top' => '2.1',
-                    'stones.setting' => 'claws', 'stones.claws' => '8', 'stones.halo_diameter' => '1.3',
+                    'settings.0.style' => 'claws', 'settings.0.claws' => '8', 'settings.halo.holds' => 'halo',
+                    'settings.halo.beside' => '0', 'settings.halo.stone_diameter' => '1.3',
                 ],
                 'stones' => [
                     $round('the spinel', 'spinel', '6.5', '4.2'),
@@ -262,7 +333,7 @@ final class DemoJobs
                 'decisions' => [
                     'brief.title' => 'opal under a wave', 'brief.finger' => 'UK N', 'brief.alloy' => '14k-yellow',
                     'form.profile' => 'court', 'form.width_top' => '4', 'form.thickness_top' => '2',
-                    'stones.setting' => 'bezel', 'finish.finish' => 'satin', 'finish.mass_before' => '5.1',
+                    'settings.0.style' => 'bezel', 'finish.finish' => 'satin', 'finish.mass_before' => '5.1',
                     'finish.mass_after' => '4.86', 'finish.wheels' => true, 'finish.guarded' => true,
                     'finish.tumble' => false,
                 ],
@@ -278,7 +349,7 @@ final class DemoJobs
                 'decisions' => [
                     'brief.title' => 'garnet, low in the band', 'brief.finger' => 'US 10', 'brief.alloy' => '9k-yellow',
                     'form.profile' => 'flat', 'form.width_top' => '6', 'form.thickness_top' => '2.4',
-                    'stones.setting' => 'flush', 'finish.mass_before' => '8.4', 'finish.mass_after' => '8.02',
+                    'settings.0.style' => 'flush', 'finish.mass_before' => '8.4', 'finish.mass_after' => '8.02',
                     'handover.piece_mass' => '8.06', 'handover.stones_carats' => '0.2',
                     'handover.size_measured' => 'US 10', 'handover.expected_mass' => '8.1', ...$looks,
                 ],

@@ -11,8 +11,8 @@ function shank(array $more = []): Job
 {
     return Job::factory()->holding([
         'brief.title' => 'two lights', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925',
-        'form.width_top' => '4', 'form.thickness_top' => '2', 'stones.setting' => 'bezel',
-        'stones.head_soldered' => true,
+        'form.width_top' => '4', 'form.thickness_top' => '2', 'settings.0.style' => 'bezel',
+        'settings.0.made' => 'apart',
         'stones.0.species' => 'sapphire', 'stones.0.shape' => 'round', 'stones.0.width' => '6',
         'stones.0.depth' => '3.8', ...$more,
     ])->create();

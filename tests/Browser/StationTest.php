@@ -127,13 +127,16 @@ it('Stones: claws that stand where a halo lies stop it, and the edge gap offered
     $this->station($job, 'stones');
     $this->type('stones.0.width', '6.5');
     $this->choose('stones.0.shape', 'round');
-    $this->choose('stones.setting', 'claws');
-    $this->type('stones.halo_diameter', '1.3');
+    $this->choose('settings.0.style', 'claws');
+    $this->tap('another setting');
+    $row = explode('.', $this->inRow('settings', 'holds'))[1];
+    $this->choose("settings.{$row}.holds", 'halo');
+    $this->type("settings.{$row}.stone_diameter", '1.3');
     $this->find('[data-finding="claw-meets-stone"]');
     $this->click('[data-finding="claw-meets-stone"] button');
     $this->gone('[data-finding="claw-meets-stone"]');
     $this->saved();
-    expect($job->refresh()->held()->decision('stones.halo_edge_gap'))->toEqual(0.7);
+    expect($job->refresh()->held()->at("settings.{$row}.edge_gap")['value'])->toEqual(0.7);
 });
 
 it('Wax: a head cast in one piece takes a wider slice, and one that is soldered on does not', function (): void {
@@ -145,16 +148,16 @@ it('Wax: a head cast in one piece takes a wider slice, and one that is soldered 
     $this->type('stones.0.width', '6.4');
     $this->type('stones.0.length', '8.2');
     $this->choose('stones.0.shape', 'oval');
-    $this->choose('stones.setting', 'bezel');
+    $this->choose('settings.0.style', 'bezel');
     $this->find('[data-figure="seat.bezel/strip_length"]');
     $this->saved();
     $this->station($job, 'wax');
     // 8.2 with fit, wall and finishing on both ends, over 0.985, and the millimetre.
     $this->figure('blank.choose/slice', '10.54');
     $this->station($job, 'stones');
-    $this->choose('stones.head_soldered', 'true');
+    $this->choose('settings.0.made', 'apart');
     $this->until(
-        fn (): bool => $job->refresh()->held()->decision('stones.head_soldered') === true,
+        fn (): bool => $job->refresh()->held()->at('settings.0.made')['value'] === 'apart',
         'the head was not said to be soldered',
     );
     $this->station($job, 'wax');

@@ -13,7 +13,7 @@ function lantern(): Job
         'brief.title' => 'lantern ring', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925',
         'form.width_top' => '4', 'form.thickness_top' => '2.2',
         'stones.0.species' => 'garnet', 'stones.0.shape' => 'oval', 'stones.0.width' => '6', 'stones.0.length' => '8',
-        'stones.0.depth' => '3.8', 'stones.setting' => 'bezel',
+        'stones.0.depth' => '3.8', 'settings.0.style' => 'bezel',
     ])->create();
 }
 
@@ -23,7 +23,7 @@ it('Stones: a thicker wall on the drawing takes a longer strip and a heavier rin
     $mass = (float) reckonedMass($job);
     // P of an oval 8 × 6 is 22.1035: + 2π × 0.05 + π × wall.
     $this->figure('seat.bezel/strip_length', '23.67');
-    $this->type('stones.wall', '0.6', '[data-view="stone.outline/head"]');
+    $this->type('settings.0.wall', '0.6', '[data-view="stone.outline/head"]');
     $this->figure('seat.bezel/strip_length', '24.30');
     $this->saved();
     expect(reckonedMass($job->refresh()))->toBeGreaterThan($mass);
@@ -46,10 +46,14 @@ it('records a stone from nothing, and composes a halo that snaps to what fits', 
     $this->choose('stones.0.shape', 'round');
     $this->type('stones.0.width', '6.5', '[data-testid="wanted"]');
     $this->find('[data-view="stone.outline/head"]');
-    $this->type('stones.halo_diameter', '1.3', '[data-composer="stones.halo_"]');
+    $this->choose('settings.0.style', 'claws');
+    $this->tap('another setting');
+    $this->choose($this->inRow('settings', 'holds'), 'halo');
+    $this->type($this->inRow('settings', 'stone_diameter'), '1.3');
     // The workbook's eighteen.
     $this->figure('layout.halo/count', '18');
-    $this->type('stones.halo_count', '19', '[data-view="stone.outline/head"]');
+    $count = (string) $this->find('[data-view="stone.outline/head"] [data-path$=".count"]')->getAttribute('data-path');
+    $this->type($count, '19', '[data-view="stone.outline/head"]');
     $this->find('[data-finding="too-many"]');
     $this->click('[data-finding="too-many"] button');
     $this->gone('[data-finding="too-many"]');

@@ -146,14 +146,14 @@ it('reckons one use for each row of a list', function (): void {
     // Workbook 3, a round: 0.0018 × diameter² × depth × specific gravity of diamond 3.52.
     $carats = static fn (float $width, float $depth): float => 0.0018 * $width ** 2 * $depth * 3.52;
     expect($job->value('stone.weight', 'carats'))->toEqualWithDelta(
-        $job->forRow('stones', '0')->value('stone.weight', 'carats'), 1e-12,
+        $job->ofRow('stones', '0')->value('stone.weight', 'carats'), 1e-12,
     )
         ->and(
-            $job->forRow('stones', '0')
-                ->value('stone.weight', 'carats') / $job->forRow('stones', '1')->value('stone.weight', 'carats'),
+            $job->ofRow('stones', '0')
+                ->value('stone.weight', 'carats') / $job->ofRow('stones', '1')->value('stone.weight', 'carats'),
         )
         ->toEqualWithDelta($carats(6.5, 3.9) / $carats(3.2, 1.9), 1e-9)
-        ->and($job->forRow('stones', '1')->shownInputs('stone.weight')['width']['path'])->toBe('stones.1.width');
+        ->and($job->ofRow('stones', '1')->shownInputs('stone.weight')['width']['path'])->toBe('stones.1.width');
 });
 
 it('answers every use at one station, and shows only figures that there are', function (): void {
@@ -190,7 +190,7 @@ it('calls a figure by one name, with no code in it', function (): void {
 });
 
 it('makes a decision of the input that it feeds, in the same quantity and the same range', function (): void {
-    $apart = ['brief.finger', 'stones.setting', 'form.rounded'];
+    $apart = ['brief.finger', 'settings.0.style', 'form.rounded'];
     foreach (DecisionFields::all() as $path => $field) {
         $input = InputBindings::fedBy($path);
         if ($input === null || in_array($path, $apart, true)) {
@@ -298,7 +298,7 @@ it('reckons only what a job has chosen', function (array $typed, array $there, a
     'with a stone' => [
         [
             'stones.0.species' => 'ruby', 'stones.0.shape' => 'round', 'stones.0.width' => '3',
-            'stones.setting' => 'claws',
+            'settings.0.style' => 'claws',
         ],
         ['set.sequence', 'tools.list', 'care.finish'], ['join.plan'],
     ],
@@ -309,12 +309,14 @@ it('reckons only what a job has chosen', function (array $typed, array $there, a
 
 it('takes the claws for the pushing order, until another count is said', function (): void {
     $stone = [
-        'stones.0.species' => 'ruby', 'stones.0.shape' => 'round', 'stones.0.width' => '5', 'stones.setting' => 'claws',
-        'stones.claws' => '6',
+        'stones.0.species' => 'ruby', 'stones.0.shape' => 'round', 'stones.0.width' => '5',
+        'settings.0.style' => 'claws', 'settings.0.claws' => '6',
     ];
     expect(job([...RING, ...$stone])->value('set.sequence', 'steps'))
         ->toEqual(6)->and(job([...RING, ...$stone, 'set.count' => '5'])->value('set.sequence', 'steps'))->toEqual(5)
-        ->and(job([...RING, ...$stone, 'stones.setting' => 'bezel'])->wants('set.sequence'))->toBe(['set.count']);
+        ->and(job([...RING, ...$stone, 'settings.0.style' => 'bezel'])->value('set.sequence', 'steps'))->toEqual(12)
+        ->and(job([...RING, ...$stone, 'settings.0.style' => 'bezel', 'stones.0.width' => '4'])
+            ->value('set.sequence', 'steps'))->toEqual(8);
 });
 
 it('judges in the fire only the stones that are in it', function (): void {
@@ -414,10 +416,15 @@ it('proposes nothing that its own plan refuses', function (array $typed): void {
     expect(job([...RING, ...$typed, ...$rows])->value('join.plan', 'possible'))->toBe('yes');
 })->with([
     [['brief.kind' => 'fabricated']],
-    [['brief.kind' => 'fabricated', 'stones.0.shape' => 'round', 'stones.0.width' => '5', 'stones.setting' => 'claws']],
     [
         [
-            'stones.setting' => 'bezel', 'stones.head_soldered' => true, 'stones.0.shape' => 'oval',
+            'brief.kind' => 'fabricated', 'stones.0.shape' => 'round', 'stones.0.width' => '5',
+            'settings.0.style' => 'claws',
+        ],
+    ],
+    [
+        [
+            'settings.0.style' => 'bezel', 'settings.0.made' => 'apart', 'stones.0.shape' => 'oval',
             'stones.0.width' => '5', 'stones.0.length' => '7', 'stones.1.group' => 'shoulders',
         ],
     ],

@@ -77,8 +77,9 @@ it('asks a source only where it is asked for', function (): void {
 it('counts a reading as made once it is there, and a no as not made', function (): void {
     expect(sourced(['attempts.0.wax_mass' => '2 g'])->isMade('attempts.wax_mass'))->toBeTrue()
         ->and(sourced([])->isMade('attempts.wax_mass'))->toBeFalse()
-        ->and(sourced(['stones.head_soldered' => false])->isMade('stones.head_soldered'))->toBeFalse()
-        ->and(sourced(['stones.head_soldered' => true])->isMade('stones.head_soldered'))->toBeTrue();
+        ->and(sourced(['stones.after_steam' => 'false'])->isMade('stones.after_steam'))->toBeFalse()
+        ->and(sourced(['stones.after_steam' => 'true'])->isMade('stones.after_steam'))->toBeTrue()
+        ->and(sourced(['settings.0.made' => 'apart'])->isMade('settings.made'))->toBeTrue();
 });
 
 it('turns what a source gives, and adds two up where both give a number', function (): void {

@@ -89,7 +89,7 @@ it('offers nothing where a figure of it is no decision of the job', function ():
         'stones.0.species' => 'opal', 'stones.0.width' => '6', 'stones.0.shape' => 'round',
         'stones.0.owner' => 'client',
     ];
-    foreach (found(pageOf(Station::Stones, [...BAND, ...$stone, 'stones.setting' => 'claws'])) as $finding) {
+    foreach (found(pageOf(Station::Stones, [...BAND, ...$stone, 'settings.0.style' => 'claws'])) as $finding) {
         foreach ($finding['fixes'] as $fix) {
             expect(Document::isDecided($fix['path']))->toBeTrue($finding['code']);
         }
@@ -183,8 +183,8 @@ it('draws a thing once: the grid in place of the bare band, the section of the w
         ['wax.dimensions/unrolled', 'wax.pattern/ring', 'wax.pattern/unrolled'],
     ],
     'a head' => [
-        Station::Stones, ['stones.0.shape' => 'round', 'stones.0.width' => '6', 'stones.setting' => 'bezel'],
-        ['stone.outline/head', 'seat.bezel/seat'], ['seat.bezel/head'],
+        Station::Stones, ['stones.0.shape' => 'round', 'stones.0.width' => '6', 'settings.0.style' => 'bezel'],
+        ['stone.outline@0/head', 'seat.bezel/seat'], ['seat.bezel/head'],
     ],
 ]);
 

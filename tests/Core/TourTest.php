@@ -27,7 +27,7 @@ it('finds there what is said to be there', function (string $file, string ...$wo
     'a limit' => ['core/Form/FormBandFindings.php', 'limits.crown_caution'],
     'its default' => ['core/Workshop/WorkshopFields.php', 'limits.crown_caution'],
     'alloys' => ['core/Stock/Alloys.php', 'function shipped', 'function columns'],
-    'a shape' => ['core/Stones/Outline.php', 'Shape::Pear'],
+    'a shape' => ['core/Stones/Shapes/Pear.php', 'left('],
     'a station' => [
         'core/Job/Stations/Set.php', 'function uses', 'function decisions', 'function figures', 'function signOff',
     ],

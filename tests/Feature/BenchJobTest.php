@@ -29,7 +29,7 @@ function bench(array $with = []): Job
     typed($job, [
         'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925', 'form.width_top' => '4', 'form.thickness_top' => '2',
         'stones.0.species' => 'sapphire', 'stones.0.shape' => 'round', 'stones.0.width' => '6', 'stones.0.depth' => '4',
-        'stones.setting' => 'bezel', ...$with,
+        'settings.0.style' => 'bezel', ...$with,
     ], 'brief');
 
     return $job->refresh();
@@ -51,7 +51,7 @@ it('leads each kind of job along its own stations', function (?string $kind, arr
 it('takes parts and joints from what the job has decided, once', function (): void {
     $job = bench(
         [
-            'stones.head_soldered' => true, 'stones.1.species' => 'diamond', 'stones.1.group' => 'shoulders',
+            'settings.0.made' => 'apart', 'stones.1.species' => 'diamond', 'stones.1.group' => 'shoulders',
             'stones.1.width' => '2',
         ],
     );
@@ -308,18 +308,18 @@ it('proposes what each way of making needs', function (array $with, array $parts
         ->and($answer->json('errors'))->not->toHaveKey('join.plan');
 })->with([
     'claws in a head that is soldered on' => [
-        ['stones.setting' => 'claws', 'stones.head_soldered' => true], ['shank', 'head'],
+        ['settings.0.style' => 'claws', 'settings.0.made' => 'apart'], ['shank', 'head'],
         ['claws in head', 'head on shank'],
     ],
     'a tube' => [
-        ['stones.setting' => 'tube', 'stones.head_soldered' => true], ['shank', 'collet'], ['collet on shank'],
+        ['settings.0.style' => 'tube', 'settings.0.made' => 'apart'], ['shank', 'collet'], ['collet on shank'],
     ],
     'made by hand with a bezel' => [
         ['brief.kind' => 'fabricated'], ['shank', 'bezel'], ['shank seam', 'bezel seam', 'bezel on shank'],
     ],
     'made by hand with a plate' => [
         [
-            'brief.kind' => 'fabricated', 'stones.setting' => 'flush', 'form.plate' => 'plate',
+            'brief.kind' => 'fabricated', 'settings.0.style' => 'flush', 'form.plate' => 'plate',
             'form.plate_width' => '8', 'form.sheet_width' => '30', 'form.sheet_length' => '30',
             'form.sheet_thickness' => '1',
         ],
@@ -327,7 +327,7 @@ it('proposes what each way of making needs', function (array $with, array $parts
     ],
     'an inlay' => [
         [
-            'brief.kind' => 'fabricated', 'stones.setting' => 'flush', 'form.inlay_width' => '1.5',
+            'brief.kind' => 'fabricated', 'settings.0.style' => 'flush', 'form.inlay_width' => '1.5',
             'form.inlay_thickness' => '0.6', 'form.inlay_depth' => '0.5',
         ],
         ['shank', 'inlay'], ['shank seam', 'inlay seam', 'inlay in band'],

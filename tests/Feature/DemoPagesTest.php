@@ -67,7 +67,7 @@ it('draws on every page only what lies on its sheet, and every figure on a drawi
                 }
                 foreach ($data['dimensions'] as $dimension) {
                     $calculation = Calculations::describe(
-                        InputBindings::all()[$dimension['use'] ?? $use]->calculation,
+                        InputBindings::use($dimension['use'] ?? $use)->calculation,
                     );
                     $names = $dimension['kind'] === 'input'
                         ? array_column($calculation->inputs, 'name')

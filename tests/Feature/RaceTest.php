@@ -142,14 +142,14 @@ it('takes edits of one job from many screens, and loses none', function (): void
             "/api/jobs/{$job}/changes", ['changes' => [['path' => $path, 'from' => null, 'to' => '3']]],
         ],
         [
-            'form.width_base', 'form.thickness_base', 'wax.finish_side', 'tree.count', 'stones.row_count',
-            'stones.row_gap',
+            'form.width_base', 'form.thickness_base', 'wax.finish_side', 'tree.count', 'settings.row.count',
+            'settings.row.gap',
         ],
     );
-    expect($this->served->together($asked))
-        ->toBe(array_fill(0, 6, 200))->and(array_keys($this->served->get("/api/jobs/{$job}")['document']['decisions']))
-        ->toContain(
-            'form.width_base', 'form.thickness_base', 'wax.finish_side', 'tree.count', 'stones.row_count',
-            'stones.row_gap',
-        );
+    expect($this->served->together($asked))->toBe(array_fill(0, 6, 200));
+    $document = $this->served->get("/api/jobs/{$job}")['document'];
+    expect(array_keys($document['decisions']))
+        ->toContain('form.width_base', 'form.thickness_base', 'wax.finish_side', 'tree.count')
+        ->and($document['settings'])->toHaveCount(1)
+        ->and($document['settings'][0])->toHaveKeys(['count', 'gap']);
 });

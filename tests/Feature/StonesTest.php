@@ -19,7 +19,7 @@ function stoneJob(array $more = []): Job
         'brief.title' => 'lantern ring', 'brief.finger' => '17.4 mm diameter', 'brief.alloy' => 'sterling-925',
         'brief.budget' => 'to 700', 'form.width_top' => '3', 'form.thickness_top' => '2',
         'stones.0.species' => 'garnet', 'stones.0.shape' => 'round', 'stones.0.width' => '6',
-        'stones.0.depth' => '3.66', 'stones.setting' => 'bezel', 'stones.ledge_width' => '0', ...$more,
+        'stones.0.depth' => '3.66', 'settings.0.style' => 'bezel', 'settings.0.ledge_width' => '0', ...$more,
     ])->create();
 }
 
@@ -34,7 +34,7 @@ it('adds the head to the ring’s mass and to the charge', function (): void {
     expect($answers['form.band']['results']['ring_volume_mm3']['value'])->toEqualWithDelta($band + $bezel, 1e-6)
         ->and($answers['form.band']['results']['mass']['value'])
         ->toEqualWithDelta(($band + $bezel) * 10.36 / 1000, 1e-6);
-    $without = stoneJob(['stones.head_soldered' => true]);
+    $without = stoneJob(['settings.0.made' => 'apart']);
     $soldered = $this->getJson("/api/jobs/{$without->number}")->json('answers');
     expect(
         $answers['metal.charge']['results']['piece_mass']['value']
@@ -50,7 +50,7 @@ it('asks first for a stone’s shape and width, and for nothing of a setting tha
     expect($page['wants'])->toBe(['stones.0.shape', 'stones.0.width'])->and($page['views'])->toBe([]);
     expect(
         array_column($this->getJson('/api/jobs/'.stoneJob()->number.'?station=stones')->json('page.views'), 'name'),
-    )->toBe(['head', 'seat']);
+    )->toBe(['head', 'seat', 'round']);
 });
 
 it('holds every later step against every stone', function (string $species, string $step, ?string $code): void {
@@ -74,22 +74,26 @@ it('holds every later step against every stone', function (string $species, stri
 it('lays a row out on the band and on the wax', function (): void {
     $job = stoneJob(
         [
-            'stones.setting' => 'shared', 'stones.0.width' => '2.4', 'stones.row_count' => '5',
-            'stones.row_largest' => '2.4', 'stones.row_smallest' => '1.8', 'stones.row_gap' => '0.3',
+            'settings.0.style' => 'shared', 'stones.0.width' => '2.4', 'settings.row.holds' => 'row',
+            'settings.row.style' => 'shared', 'settings.row.count' => '5',
+            'settings.row.largest' => '2.4', 'settings.row.smallest' => '1.8', 'settings.row.gap' => '0.3',
             'wax.wrapped' => 'blank',
         ],
     );
-    $answers = $this->getJson("/api/jobs/{$job->number}?station=wax")->json('answers');
+    $answers = $this->getJson("/api/jobs/{$job->number}?station=wax&setting=row")->json('answers');
     $row = $answers['layout.row']['results']['stones']['value'];
     $grid = $answers['layout.grid']['results'];
     // An angle is an angle on whatever it is wrapped round: here the tube, 27 mm across.
     expect($answers['blank.choose']['results']['blank']['value'])->toBe('round-tube-27')
         ->and($grid['circumference']['value'])->toEqualWithDelta(M_PI * 27, 1e-9)
-        ->and($grid['stones']['value'][0]['along_mm'])->toEqualWithDelta(deg2rad($row[0]['angle_deg']) * 13.5, 1e-9);
+        ->and($grid['stones']['value'][1]['along_mm'])->toEqualWithDelta(deg2rad($row[0]['angle_deg']) * 13.5, 1e-9);
 });
 
 it('writes drawings at life size as SVG and as DXF that another program reads', function (): void {
-    $job = stoneJob(['stones.halo_diameter' => '1.5', 'stones.halo_count' => '12', 'wax.text' => 'a·b']);
+    $job = stoneJob([
+        'settings.halo.holds' => 'halo', 'settings.halo.beside' => '0', 'settings.halo.stone_diameter' => '1.5',
+        'settings.halo.count' => '12', 'wax.text' => 'a·b',
+    ]);
     $svg = (string) $this->get("/api/jobs/{$job->number}/drawings/head.svg")
         ->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
     $xml = new SimpleXMLElement($svg);

@@ -13,7 +13,7 @@ function fullJob(): Job
         'brief.title' => 'band', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925', 'form.width_top' => '5',
         'form.thickness_top' => '2',
         'stones.0.shape' => 'round', 'stones.0.width' => '4', 'stones.0.species' => 'garnet',
-        'stones.setting' => 'bezel', 'attempts.0.note' => 'first', 'castings.0.note' => 'first',
+        'settings.0.style' => 'bezel', 'attempts.0.note' => 'first', 'castings.0.note' => 'first',
         'parts.0.id' => 'shank', 'parts.1.id' => 'bezel', 'joints.0.id' => 'on', 'joints.0.parts' => 'shank, bezel',
     ])->create();
 }

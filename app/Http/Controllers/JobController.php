@@ -13,10 +13,10 @@ use App\Http\Requests\ClientInput;
 use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Person;
-use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
 use HotSprue\Job\JobTemplate;
+use HotSprue\Job\JointOrder;
 use HotSprue\Job\Station;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
@@ -79,12 +79,12 @@ final class JobController
     {
         $client = ClientInput::chosen($request);
 
-        return $this->answer($this->keeper->open($client, $request->changes(), Person::at($request)), null, 201);
+        return $this->answer($request, $this->keeper->open($client, $request->changes(), Person::at($request)), 201);
     }
 
     public function show(Request $request, Job $job): JsonResponse
     {
-        return $this->answer($job, $this->station($request, $job));
+        return $this->answer($request, $job);
     }
 
     /** All answers with unsaved changes laid over the job; nothing is kept. */
@@ -98,23 +98,23 @@ final class JobController
             $understood,
         );
 
-        $answer = new JobAnswer($job, $document->with($over), $this->station($request, $job));
+        $after = $document->with($over);
+        ! JointOrder::isTouched($over) ?: JointOrder::mustKeepWaits($after);
+        $answer = JobAnswer::asked($request, $job, $after);
 
         return new JsonResponse($request->boolean('page') ? $answer->ofStation() : $answer->toArray());
     }
 
     public function change(ChangeList $request, Job $job): JsonResponse
     {
-        return $this->answer(
-            $this->keeper->change($job, $request->changes(), Person::at($request)), $this->station($request, $job),
-        );
+        return $this->answer($request, $this->keeper->change($job, $request->changes(), Person::at($request)));
     }
 
     /** Takes back the last thing that this person typed, and says what it was. */
     public function undo(Request $request, Job $job, Undo $undo): JsonResponse
     {
         [$job, $undone] = $undo->last($job, Person::at($request));
-        $answer = $this->answer($job, $this->station($request, $job));
+        $answer = $this->answer($request, $job);
 
         return $answer->setData([...(array) $answer->getData(), 'undone' => $undone->edits]);
     }
@@ -136,37 +136,24 @@ final class JobController
         $together = $request->boolean('same_commission');
 
         return $this->answer(
+            $request,
             $this->keeper->open(
                 $together ? $job->client : null, JobTemplate::of($job->held()), Person::at($request),
                 $together ? $job->commission : null,
             ),
-            null, 201,
+            201,
         );
     }
 
     public function client(Request $request, Job $job): JsonResponse
     {
         return $this->answer(
-            $this->keeper->giveTo($job, ClientInput::chosen($request), Person::at($request)),
-            $this->station($request, $job),
+            $request, $this->keeper->giveTo($job, ClientInput::chosen($request), Person::at($request)),
         );
     }
 
-    private function answer(Job $job, ?Station $station, int $status = 200): JsonResponse
+    private function answer(Request $request, Job $job, int $status = 200): JsonResponse
     {
-        $job->loadMissing(['client', 'rulebook']);
-
-        return new JsonResponse(
-            (new JobAnswer($job, $job->held(), $station ?? Station::from($job->station)))->toArray(), $status,
-        );
-    }
-
-    private function station(Request $request, Job $job): Station
-    {
-        $asked = $request->input('station');
-
-        return is_string($asked) ? Station::tryFrom($asked) ?? throw BadInput::field(
-            'station', 'There is no such station.',
-        ) : Station::from($job->station);
+        return new JsonResponse(JobAnswer::asked($request, $job)->toArray(), $status);
     }
 }

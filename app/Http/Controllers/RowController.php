@@ -10,7 +10,6 @@ use App\Models\Job;
 use App\Models\Person;
 use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
-use HotSprue\Job\Station;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -20,11 +19,11 @@ use Illuminate\Http\Request;
  */
 final class RowController
 {
-    public const LISTS = ['stones', 'cuts', 'parts', 'joints'];
+    public const LISTS = ['stones', 'settings', 'cuts', 'parts', 'joints'];
 
     public function __invoke(Request $request, Job $job, string $group, string $key, JobKeeper $keeper): JsonResponse
     {
-        $station = $request->validate(['station' => 'nullable|string|max:20'])['station'] ?? '';
+        $request->validate(['station' => 'nullable|string|max:20', 'setting' => 'nullable|string|max:12']);
         $document = $job->held();
         $stands = in_array($group, self::LISTS, true) ? $document->rows($group)->indexOf($key) : null;
         if ($stands === null && ! isset($document->map('gone')["{$group}-{$key}"])) {
@@ -36,10 +35,7 @@ final class RowController
                 Person::at($request),
             );
         }
-        $job->loadMissing(['client', 'rulebook']);
 
-        return new JsonResponse(
-            (new JobAnswer($job, $job->held(), Station::tryFrom($station) ?? Station::from($job->station)))->toArray(),
-        );
+        return new JsonResponse(JobAnswer::asked($request, $job)->toArray());
     }
 }

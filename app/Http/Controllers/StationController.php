@@ -53,7 +53,7 @@ final class StationController
 
         return $this->store(
             $request, $job, [new Change($path, $document->at($path), $asked['state'] === 'open' ? null : $kept)],
-            $station, EntryKind::Station,
+            EntryKind::Station,
         );
     }
 
@@ -75,7 +75,7 @@ final class StationController
         ];
 
         return $this->store(
-            $request, $job, [new Change("overrides.{$key}", null, $override)], self::asked($asked), EntryKind::Override,
+            $request, $job, [new Change("overrides.{$key}", null, $override)], EntryKind::Override,
         );
     }
 
@@ -101,7 +101,7 @@ final class StationController
             );
         }
 
-        return $this->store($request, $job, Document::understood($changes, $job->settings()), Station::Join);
+        return $this->store($request, $job, Document::understood($changes, $job->settings()));
     }
 
     /** Delivered, or abandoned with a reason; or open again with a reason. */
@@ -122,10 +122,10 @@ final class StationController
             ->where('job_id', $job->id)->whereNull('stopped_at')->update(['stopped_at' => now()]);
 
         return $this->answer(
+            $request,
             $this->keeper->store(
                 $job, $changes, Person::at($request), EntryKind::Closing, note: $asked['reason'] ?? '',
             ),
-            null,
         );
     }
 
@@ -155,30 +155,20 @@ final class StationController
     {
         $job = $this->keeper->adopt($job, Workshop::the()->rulebook, Person::at($request));
 
-        return $this->answer($job, self::asked($request->validate(['station' => 'nullable|string|max:20'])));
-    }
-
-    /** @param array<string, mixed> $asked */
-    private static function asked(array $asked): ?Station
-    {
-        return Station::tryFrom((string) ($asked['station'] ?? ''));
+        return $this->answer($request, $job);
     }
 
     /** @param list<Change> $changes */
     private function store(
-        Request $request, Job $job, array $changes, ?Station $station, EntryKind $kind = EntryKind::Edit,
+        Request $request, Job $job, array $changes, EntryKind $kind = EntryKind::Edit,
     ): JsonResponse
     {
-        return $this->answer($this->keeper->store($job, $changes, Person::at($request), $kind), $station);
+        return $this->answer($request, $this->keeper->store($job, $changes, Person::at($request), $kind));
     }
 
-    private function answer(Job $job, ?Station $station): JsonResponse
+    private function answer(Request $request, Job $job): JsonResponse
     {
-        $job->loadMissing(['client', 'rulebook']);
-
-        return new JsonResponse(
-            (new JobAnswer($job, $job->held(), $station ?? Station::from($job->station)))->toArray(),
-        );
+        return new JsonResponse(JobAnswer::asked($request, $job)->toArray());
     }
 
     private function name(Request $request): string

@@ -7,7 +7,7 @@ namespace HotSprue\Job\Source;
 use HotSprue\Fields\Origin;
 use HotSprue\Job\JobAnswers;
 
-/** One reading of the row in hand: the centre stone, the wax on the bench, the last casting. */
+/** One figure of the row in hand: of the setting and its stone, the wax on the bench, the last casting. */
 final readonly class Reading extends Source
 {
     public function __construct(public string $group, public string $name) {}
@@ -21,7 +21,7 @@ final readonly class Reading extends Source
 
     public function origin(): Origin
     {
-        return Origin::Measured;
+        return $this->group === 'settings' ? Origin::Typed : Origin::Measured;
     }
 
     public function path(JobAnswers $job): string

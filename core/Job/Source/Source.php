@@ -50,6 +50,20 @@ abstract readonly class Source
         );
     }
 
+    /** Only for a setting that is made in one of these ways. */
+    final public function madeAs(string ...$ways): self
+    {
+        return new Conditional(
+            $this, static fn (JobAnswers $job): bool => in_array($job->setting()->made(), $ways, true), 'settings.made',
+        );
+    }
+
+    /** For every stone that the setting in hand holds. */
+    final public function forEveryStone(): self
+    {
+        return new Product($this, new OfJob(static fn (JobAnswers $job): int => $job->setting()->count()));
+    }
+
     final public function times(float $factor): self
     {
         return new Changed($this, static fn (mixed $value): mixed => is_numeric($value) ? $value * $factor : $value);

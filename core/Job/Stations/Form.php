@@ -22,7 +22,7 @@ final class Form extends StationPlan
 
     public function uses(): array
     {
-        return [$this->band(), ...$this->cut(), ...$this->worked(), $this->rounded()];
+        return [$this->band(), ...$this->cut(), CutUses::settings(), ...$this->worked(), $this->rounded()];
     }
 
     private function band(): CalculationUse
@@ -31,11 +31,7 @@ final class Form extends StationPlan
             'inner_diameter' => SharedInputs::finger(),
             ...SharedInputs::decisions('form', 'width_top', 'width_base', 'thickness_top', 'thickness_base'),
             ...SharedInputs::profile(),
-            'head_volume_mm3' => [
-                From::result('seat.bezel', 'volume_mm3'),
-                From::result('seat.tube', 'volume_mm3'),
-                From::result('seat.claw', 'volume_mm3'),
-            ],
+            'head_volume_mm3' => SharedInputs::metalOfHeads(),
             'alloy' => From::decision('brief.alloy'),
             ...SharedInputs::decisions('form', 'beside_neighbour', 'neighbour_profile'),
         ])->needing('inner_diameter')->without('unrolled', whileAnswered: 'strip.length');
@@ -133,6 +129,7 @@ final class Form extends StationPlan
                 Field::of(Quantity::RingSize, 'form.rounded', 'size on the mandrel once it is rounded')
                     ->called('on the mandrel, rounded'),
             ]),
+            self::fed('form.old_mass'),
             ...self::allFed('form', 'plate', 'plate_width', 'plate_length', 'plate_dome', 'plate_count', 'sheet_width',
                 'sheet_length', 'sheet_thickness', 'divide_total', 'divide_parts'),
             ...self::allFed('form', 'work', 'work_strain', 'work_rim', 'work_height', 'work_before', 'work_after',
@@ -152,6 +149,8 @@ final class Form extends StationPlan
             // What is left after the shank alone is not what is left.
             Figure::of('strip.length', 'left_over', 'left of the stock')->unless('stock.cut'),
             Figure::of('stock.cut', 'left_over', 'left of the stock'),
+            Figure::of('settings.cut', 'needed_mass', 'metal wanted'),
+            Figure::of('settings.cut', 'old_left', 'left of the old metal'),
             Figure::of('anneal.bend', 'anneals', 'annealings to bend'),
             Figure::of('size.rounded', 'method', 'once rounded'),
         ];

@@ -27,7 +27,10 @@ final class HandOver extends StationPlan
         return [
             CalculationUse::of('hand.over', [
                 'piece_mass' => From::decision('handover.piece_mass'),
-                'stones_carats' => [From::decision('handover.stones_carats'), From::result('stone.weight', 'carats')],
+                'stones_carats' => [
+                    From::decision('handover.stones_carats'), From::result('settings.total', 'carats'),
+                    From::sum('stones', From::result('stone.weight', 'carats')),
+                ],
                 'expected_mass' => From::decision('handover.expected_mass'),
                 'wanted_diameter' => SharedInputs::finger(),
                 ...SharedInputs::decisions('handover', 'size_measured', 'mark'),
@@ -40,7 +43,7 @@ final class HandOver extends StationPlan
             CalculationUse::of('care.advice', [
                 'alloy' => From::decision('brief.alloy'),
                 'stones' => From::rows('stones', 'species', 'treated'),
-                'setting' => From::decision('stones.setting'),
+                'setting' => SharedInputs::style(),
                 ...SharedInputs::decisions('finish', 'rhodium', 'patina'),
             ]),
         ];

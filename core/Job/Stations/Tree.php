@@ -33,7 +33,9 @@ final class Tree extends StationPlan
             'thickness' => From::result('wax.dimensions', 'thickness_as_cast'),
             'thickness_base' => From::result('wax.dimensions', 'thickness_base_as_cast'),
             'inner_diameter' => From::result('wax.dimensions', 'bore_as_cast'),
-            'head_modulus' => From::result('seat.bezel', 'root_modulus')->unless('stones.head_soldered'),
+            'head_modulus' => From::largest(
+                'settings', From::result('seat.bezel', 'root_modulus')->madeAs('cast'),
+            ),
             ...SharedInputs::decisions('tree', 'count', 'feed_at'),
             'y_angle_deg' => From::decision('tree.y_angle'),
             'length' => From::decision('tree.sprue_length'),

@@ -8,6 +8,7 @@ use HotSprue\Fields\Field;
 use HotSprue\Job\CalculationUse;
 use HotSprue\Job\Figure;
 use HotSprue\Job\From;
+use HotSprue\Job\JobAnswers;
 use HotSprue\Job\SharedInputs;
 use HotSprue\Job\StationPlan;
 
@@ -45,7 +46,7 @@ final class Wax extends StationPlan
                 'thickness_top' => From::result('wax.dimensions', 'thickness'),
                 'thickness_base' => From::result('wax.dimensions', 'thickness_base'),
                 ...SharedInputs::profile(),
-                'head_volume_mm3' => SharedInputs::castHead('wax_volume_mm3'),
+                'head_volume_mm3' => SharedInputs::castHeads(),
                 ...SharedInputs::headRoom(),
             ])->named('wax.pattern')->needing('inner_diameter')->drawnAs('section-top')->judgedElsewhere(),
             CalculationUse::of('blank.choose', [
@@ -72,7 +73,7 @@ final class Wax extends StationPlan
                     From::result('blank.choose', 'blank_across')->onlyFor('wax.wrapped', 'blank'),
                     From::result('blank.choose', 'trued_across')->onlyFor('wax.wrapped', 'trued'),
                 ],
-                'stones' => [From::result('layout.row', 'on_band'), From::result('seat.round', 'on_band')],
+                'stones' => From::ofJob(self::onBand(...)),
                 'stones_on' => From::result('form.band', 'outer_diameter_top'),
             ])->notOfClay(),
             CalculationUse::of('layout.lettering', [
@@ -83,6 +84,31 @@ final class Wax extends StationPlan
             CalculationUse::of('layout.symmetry', ['pairs' => From::reading('attempts', 'pairs')])
                 ->when(From::reading('attempts', 'pairs')),
         ];
+    }
+
+    /**
+     * The centre of every stone that is cut into the band, or laid out along it.
+     *
+     * @return list<array{along: float, across: float, diameter: float}>|null
+     */
+    private static function onBand(JobAnswers $job): ?array
+    {
+        $stones = [];
+        foreach ($job->eachRow('settings') as $row) {
+            $along = $row->value('setting.place', 'along');
+            $across = $row->document->list('settings')[(int) $row->inHand('settings')]['across']['value'] ?? 0.0;
+            $laidOut = $row->value('layout.row', 'on_band')
+                ?? ($row->answer('seat.round') === null ? null : $row->value('setting.place', 'on_band'));
+            foreach (is_array($laidOut) ? $laidOut : [] as $stone) {
+                $inRow = $row->answer('layout.row') !== null;
+                $stones[] = [
+                    'along' => $stone['along'] + ($inRow && is_numeric($along) ? $along : 0.0),
+                    'across' => $inRow ? (float) $across : $stone['across'], 'diameter' => $stone['diameter'],
+                ];
+            }
+        }
+
+        return $stones ?: null;
     }
 
     private function predicted(): CalculationUse

@@ -81,6 +81,13 @@ export interface components {
             magnify: number;
             shapes: components["schemas"]["Shape"][];
             dimensions: components["schemas"]["Dimension"][];
+            targets: {
+                setting: string;
+                label: string;
+                x: number;
+                y: number;
+                r: number;
+            }[];
         };
         Sum: {
             answer: components["schemas"]["Answer"];
@@ -145,6 +152,7 @@ export interface components {
                 value: number | string | boolean;
             }[];
             override: components["schemas"]["Override"] | null;
+            of: string | null;
         };
         Figure: {
             use: string;
@@ -167,6 +175,18 @@ export interface components {
                 [key: string]: string;
             };
             cautions_seen: boolean;
+            setting: string;
+            settings: {
+                key: string;
+                name: string;
+                holds: string;
+                style: string | null;
+                made: string;
+                stones: number;
+                beside: string | null;
+                stone: string | null;
+                worst: string | null;
+            }[];
         };
         Client: {
             id: number;
@@ -176,7 +196,7 @@ export interface components {
         };
         Document: {
             /** @constant */
-            version: 4;
+            version: 5;
             decisions: {
                 /** @description Cast, made by hand from stock, or an old ring to be sized. */
                 "brief.kind"?: {
@@ -317,6 +337,11 @@ export interface components {
                 };
                 /** @description Size on the mandrel once it is rounded. */
                 "form.rounded"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Old metal that is to give it all. */
+                "form.old_mass"?: {
                     value: number;
                     typed: string;
                 };
@@ -476,123 +501,9 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description How the centre is held. */
-                "stones.setting"?: {
-                    /** @enum {string} */
-                    value: "bezel" | "tube" | "claws" | "flush" | "bead" | "shared";
-                    typed: string;
-                };
                 /** @description Whether it is worn every day. */
                 "stones.daily"?: {
                     value: boolean;
-                    typed: string;
-                };
-                /** @description Whether the head is made apart and soldered on, not cast with the shank. */
-                "stones.head_soldered"?: {
-                    value: boolean;
-                    typed: string;
-                };
-                /** @description Where the seat is cut. */
-                "stones.school"?: {
-                    /** @enum {string} */
-                    value: "all-in-metal" | "trued-in-metal" | "to-size-in-wax";
-                    typed: string;
-                };
-                /** @description Wall of the bezel. */
-                "stones.wall"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description Clearance between stone and wall. */
-                "stones.fit"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description From the foot to the seat; pavilion + 0.4, or 1.0 under a cabochon, unless said. */
-                "stones.seat_height"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description Metal pushed over the girdle; by the width unless said. */
-                "stones.cover"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description Width of the ledge that the stone rests on. */
-                "stones.ledge_width"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description How the strip goes round points; scored for rectangle and octagon unless said. */
-                "stones.corners"?: {
-                    /** @enum {string} */
-                    value: "bent" | "scored";
-                    typed: string;
-                };
-                /** @description How many claws; by the shape unless said. */
-                "stones.claws"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description A claw wire chosen by hand. */
-                "stones.claw_wire"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description Depth of the notch; 0.3 of the wire unless said. */
-                "stones.notch"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description Top of the girdle under the surface; by the style unless said. */
-                "stones.girdle_below"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description Diameter of the stones round the centre. */
-                "stones.halo_diameter"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description From the centre’s edge to theirs. */
-                "stones.halo_edge_gap"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description Between two of them. */
-                "stones.halo_stone_gap"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description How many round the centre, instead of as many as fit. */
-                "stones.halo_count"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description How many stones in all, instead of a list. */
-                "stones.row_count"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description The largest, where they are interpolated. */
-                "stones.row_largest"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description The smallest, where they are interpolated. */
-                "stones.row_smallest"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description Gap between girdles. */
-                "stones.row_gap"?: {
-                    value: number;
-                    typed: string;
-                };
-                /** @description Which end of the grading stands in the middle. */
-                "stones.row_middle"?: {
-                    /** @enum {string} */
-                    value: "large" | "small";
                     typed: string;
                 };
                 /** @description Torch heat after setting. */
@@ -1040,7 +951,7 @@ export interface components {
                 /** @description Outline of the girdle. */
                 shape?: {
                     /** @enum {string} */
-                    value: "round" | "oval" | "marquise" | "pear" | "cushion" | "octagon" | "rectangle" | "trillion";
+                    value: "round" | "oval" | "marquise" | "pear" | "cushion" | "octagon" | "rectangle" | "trillion" | "hexagon" | "kite" | "half-moon";
                     typed: string;
                 };
                 /** @description Width of the girdle; the diameter of a round. */
@@ -1064,7 +975,7 @@ export interface components {
                     value: "faceted" | "cabochon";
                     typed: string;
                 };
-                /** @description How many alike. */
+                /** @description How many alike; a weight is of all of them. */
                 count?: {
                     value: number;
                     typed: string;
@@ -1124,6 +1035,230 @@ export interface components {
                 /** @description Where it is now. */
                 place?: {
                     value: string;
+                    typed: string;
+                };
+            }[];
+            settings: {
+                key: string;
+                /** @description What this setting is called. */
+                name?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description The stone that it holds, or one of the group. */
+                stone?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Other stones of the same group. */
+                also?: {
+                    value: string[];
+                    typed: string;
+                };
+                /** @description One stone or a group. */
+                holds?: {
+                    /** @enum {string} */
+                    value: "one" | "halo" | "cluster" | "row" | "scatter";
+                    typed: string;
+                };
+                /** @description How it holds the stone. */
+                style?: {
+                    /** @enum {string} */
+                    value: "bezel" | "tube" | "claws" | "shared-claws" | "bead" | "shared" | "flush" | "channel";
+                    typed: string;
+                };
+                /** @description How it is made. */
+                made?: {
+                    /** @enum {string} */
+                    value: "cast" | "apart" | "carved" | "bought";
+                    typed: string;
+                };
+                /** @description The alloy. */
+                alloy?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description The setting beside or round which it sits. */
+                beside?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description Round the finger from the top; to the right positive. */
+                angle?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Off the middle of the band, toward the fingertip positive. */
+                across?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Turned on itself; 0 lays its length across the band. */
+                turn?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How high its foot stands over the outside of the band. */
+                height?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How far its table leans from level. */
+                tilt?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Hole right through, as a share of the stone. */
+                hole?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Where the seat is cut. */
+                school?: {
+                    /** @enum {string} */
+                    value: "all-in-metal" | "trued-in-metal" | "to-size-in-wax";
+                    typed: string;
+                };
+                /** @description From the foot to the seat; pavilion + 0.4, or 1.0 under a cabochon, unless said. */
+                seat_height?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Metal pushed over the girdle; by the width unless said. */
+                cover?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Width of the ledge that the stone rests on. */
+                ledge_width?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How the strip goes round points; scored for rectangle and octagon unless said. */
+                corners?: {
+                    /** @enum {string} */
+                    value: "bent" | "scored";
+                    typed: string;
+                };
+                /** @description Wall of the bezel. */
+                wall?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Clearance between stone and wall. */
+                fit?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How many claws; by the shape unless said. */
+                claws?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description A claw wire chosen by hand. */
+                claw_wire?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Depth of the notch; 0.3 of the wire unless said. */
+                notch?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Plate left outside the outer claws. */
+                plate_margin?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Thickness of the plate. */
+                plate_thickness?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How high the plate is domed. */
+                dome?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How much of a claw stands over the plate before setting. */
+                standing?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description From the plate down to the foot of the basket. */
+                basket_depth?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How deep under the girdle each ring lies, instead of a list with insets. */
+                gallery?: {
+                    value: number[];
+                    typed: string;
+                };
+                /** @description Diameter of a wire, thickness of a strip. */
+                gallery_wire?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description In from the head’s outline at the girdle. */
+                gallery_inset?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Slope of the basket from upright. */
+                gallery_taper?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Top of the girdle under the surface; by the style unless said. */
+                girdle_below?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Sectors of a bezel, or claws. */
+                pushes?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How many stones, instead of as many as fit. */
+                count?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Diameter of the stone. */
+                stone_diameter?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description From the centre’s edge to theirs. */
+                edge_gap?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Between two of them. */
+                stone_gap?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description The largest, where they are interpolated. */
+                largest?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description The smallest, where they are interpolated. */
+                smallest?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Gap between girdles. */
+                gap?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Which end of the grading stands in the middle. */
+                middle?: {
+                    /** @enum {string} */
+                    value: "large" | "small";
                     typed: string;
                 };
             }[];
@@ -1595,6 +1730,7 @@ export interface components {
             only?: {
                 [key: string]: string[];
             };
+            row_of?: string | null;
         };
         Output: {
             name: string;

@@ -60,6 +60,15 @@ export interface Results {
         lines: unknown[];
         parts_mm: unknown[];
     };
+    'settings.cut': {
+        pieces: unknown[];
+        strip_length: number;
+        wire_length: number;
+        tube_length: number;
+        pieces_mass: number;
+        needed_mass: number;
+        old_left: number;
+    };
     'anneal.bend': {
         strain: number;
         each: number;
@@ -131,6 +140,7 @@ export interface Results {
     };
     'stone.weight': {
         carats: number;
+        carats_each: number;
         carats_low: number;
         carats_high: number;
         mass: number;
@@ -193,6 +203,14 @@ export interface Results {
         height_in_wax: number;
         places: unknown[];
     };
+    'seat.gallery': {
+        rings: unknown[];
+        ring_length: number;
+        strut_length: number;
+        wire_total: number;
+        volume_mm3: number;
+        mass: number;
+    };
     'seat.round': {
         pilot: number;
         opened: number;
@@ -229,6 +247,28 @@ export interface Results {
         claws_clear_deg: unknown[];
         drill_order: unknown[];
     };
+    'layout.cluster': {
+        count: number;
+        least_gap: number;
+        greatest_gap: number;
+        wire: number;
+        notch_depth: number;
+        outer_claws: number;
+        inner_claws: number;
+        drill: number;
+        cut_length: number;
+        wire_total: number;
+        wire_volume_mm3: number;
+        plate_length: number;
+        plate_width: number;
+        volume_mm3: number;
+        mass: number;
+        positions: unknown[];
+        claws: unknown[];
+        plate: unknown[];
+        cuts: unknown[];
+        drill_order: unknown[];
+    };
     'layout.row': {
         girdle_radius: number;
         total_arc_deg: number;
@@ -240,6 +280,24 @@ export interface Results {
         stones: unknown[];
         other_way: unknown[];
         on_band: unknown[];
+    };
+    'setting.place': {
+        along: number;
+        least_gap: number;
+        nearest: string;
+        bridge: number;
+        edge_left: number;
+        opening: number;
+        on_band: unknown[];
+    };
+    'settings.total': {
+        stones: number;
+        carats: number;
+        stones_mass: number;
+        metal_mass: number;
+        apart_mass: number;
+        minutes: number;
+        each: unknown[];
     };
     'care.check': {
         stands: unknown[];

@@ -49,7 +49,7 @@ function Handle({
 }) {
     const start = useRef<{ x: number; y: number; value: number } | null>(null);
     const end = dimension.line[1];
-    const [dx = 0, dy = 0, factor = 1] = dimension.pull ?? [];
+    const [dx = 0, dy = 0, factor = 1, least = 0.05] = dimension.pull ?? [];
     if (!end || !dimension.pull) return null;
     return (
         <circle
@@ -66,7 +66,7 @@ function Handle({
                 if (!start.current) return;
                 const mm =
                     ((event.clientX - start.current.x) * dx + (event.clientY - start.current.y) * dy) / scale;
-                onPull(Math.max(0.05, Math.round((start.current.value + mm * factor) * 20) / 20));
+                onPull(Math.max(least, Math.round((start.current.value + mm * factor) * 20) / 20));
             }}
             onPointerUp={() => {
                 start.current = null;
@@ -102,6 +102,8 @@ interface Props {
     height?: number;
     /** At life size (times its magnification), for paper. */
     lifeSize?: boolean;
+    /** Takes what stands at a target in hand. */
+    onTarget?: ((setting: string) => void) | undefined;
     /** Draws a dimension's box; nothing where it has none. */
     box: (dimension: Dimension) => ReactNode;
     /** What a dimension that can be pulled measures now, and what is done with a pull. */
@@ -113,7 +115,7 @@ interface Props {
 }
 
 /** Renders a drawing's primitives, its dimensions as boxes that can be tapped. */
-export function Drawing({ view, height = 420, lifeSize = false, box, pull }: Props) {
+export function Drawing({ view, height = 420, lifeSize = false, box, pull, onTarget }: Props) {
     const frame = useRef<HTMLDivElement>(null);
     const [width, setWidth] = useState(0);
     useLayoutEffect(() => {
@@ -126,7 +128,7 @@ export function Drawing({ view, height = 420, lifeSize = false, box, pull }: Pro
     const [x = 0, y = 0, wide = 1, high = 1] = view.box;
     const scale = lifeSize ? PX_PER_MM * view.magnify : Math.min(width / wide, height / high);
     return (
-        <Box ref={frame} w="full" className="sketch" data-view={`${view.use}/${view.name}`}>
+        <Box ref={frame} w="full" className="sketch" data-view={`${view.use.split('@')[0]}/${view.name}`}>
             {scale > 0 ? (
                 <Box position="relative" mx="auto" style={{ width: wide * scale, height: high * scale }}>
                     <svg
@@ -169,6 +171,22 @@ export function Drawing({ view, height = 420, lifeSize = false, box, pull }: Pro
                               })
                             : null}
                     </svg>
+                    {(onTarget ? view.targets : []).map((target) => (
+                        <button
+                            key={target.setting}
+                            type="button"
+                            className="target"
+                            aria-label={`${target.label}: take it in hand`}
+                            data-target={target.setting}
+                            style={{
+                                left: (target.x - x) * scale,
+                                top: (target.y - y) * scale,
+                                width: Math.max(44, 2 * target.r * scale),
+                                height: Math.max(44, 2 * target.r * scale),
+                            }}
+                            onClick={() => onTarget?.(target.setting)}
+                        />
+                    ))}
                     {view.dimensions.map((dimension) => (
                         <Box
                             key={(dimension.use ?? '') + dimension.kind + dimension.name}

@@ -1,12 +1,31 @@
 import { Box, Flex } from '@chakra-ui/react';
-import type { Catalogue, Kept } from '../api/types';
+import type { Catalogue, Field, Job, Kept } from '../api/types';
 import { FigureField } from '../bench/FigureField';
 import { fieldAt } from '../shell/catalogue';
-import { held } from './held';
+import { held, rowsOf } from './held';
+import { ManyRows } from './ManyRows';
 import type { Work } from './useJob';
 import type { InHand } from './working';
 
 const WIDE = ['text'];
+
+/** A figure that names a row of the job: chosen among them, by what they are called. */
+function ofRows(field: Field, path: string, job: Job): Field {
+    const own = path.split('.')[1];
+    const rows = rowsOf(job, field.row_of!).filter((row) => field.row_of !== 'settings' || row.key !== own);
+    const settings = new Map(job.page.settings.map((one) => [one.key, one.name]));
+    const name = (key: string, at: number, row: Record<string, unknown>) =>
+        settings.get(key) && field.row_of === 'settings'
+            ? settings.get(key)!
+            : ((row.name as { value?: string } | undefined)?.value ?? `number ${at + 1}`);
+    return {
+        ...field,
+        quantity: 'choice',
+        choices: rows.map((row) => row.key),
+        sayings: Object.fromEntries(rows.map((row, at) => [row.key, name(row.key, at, row)])),
+    };
+}
+
 /** One decision or reading of the job, wherever it stands. */
 export function Decision({
     path,
@@ -26,8 +45,9 @@ export function Decision({
     advised?: unknown;
     onTake?: (() => void) | undefined;
 }) {
-    const field = fieldAt(catalogue, path);
-    if (!field || !work.job) return null;
+    const declared = fieldAt(catalogue, path);
+    if (!declared || !work.job) return null;
+    const field = declared.row_of ? ofRows(declared, path, work.job) : declared;
     const kept = (held(work.job, path) ?? null) as Kept | null;
     const edited = work.waiting[path];
     const typed = edited
@@ -42,6 +62,10 @@ export function Decision({
     const used = uses.every((input) => input.value === uses[0]?.value) ? uses[0] : undefined;
     const error = (work.errors[path] ?? work.job.errors[path])?.[0];
     const toggled = edited && typeof edited.to === 'boolean' ? edited.to : undefined;
+    if (field.row_of && field.many)
+        return (
+            <ManyRows field={field} path={path} value={kept?.value} onEdit={(to) => work.edit(path, to)} />
+        );
     return (
         <FigureField
             label={label ?? field.label}

@@ -4,6 +4,7 @@ import type { Finding } from '../api/types';
 import { LevelMark } from '../bench/marks';
 import { say, useUnits } from '../bench/units';
 import type { Catalogue } from '../api/types';
+import { fieldAt } from '../shell/catalogue';
 import { Act } from '../bench/Act';
 
 const EDGE = { stop: 'hot', caution: 'brass', note: 'soft' } as const;
@@ -32,7 +33,7 @@ function One({ finding, catalogue, onFix, onOverride }: Omit<Props, 'findings'> 
     const [asking, setAsking] = useState(false);
     const [reason, setReason] = useState('');
     const said = finding.fixes.map((fix) => {
-        const field = catalogue.decisions[fix.path];
+        const field = fieldAt(catalogue, fix.path);
         const shown = say(fix.value, field?.quantity, units);
         return typeof fix.value === 'boolean'
             ? fix.value
@@ -53,6 +54,7 @@ function One({ finding, catalogue, onFix, onOverride }: Omit<Props, 'findings'> 
                 <LevelMark level={finding.level} />
                 <Box>
                     {WORD[finding.level]}: {finding.code.replaceAll('-', ' ')}
+                    {finding.of ? ` · ${finding.of}` : ''}
                 </Box>
             </Flex>
             <Box fontSize="14.5px" color="soft">

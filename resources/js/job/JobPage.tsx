@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useCallback, useState } from 'react';
-import { useParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import type { Catalogue, Job, StationName } from '../api/types';
 import { Tray } from '../bench/Tray';
 import { useCatalogue } from '../shell/catalogue';
@@ -32,7 +32,17 @@ export function JobPage() {
 function OneJob({ number }: { number: number }) {
     const { station } = useParams();
     const catalogue = useCatalogue();
-    const work = useJob(number, station as StationName | undefined);
+    const [search, setSearch] = useSearchParams();
+    const takeSetting = useCallback(
+        (key: string) => setSearch({ setting: key }, { replace: true }),
+        [setSearch],
+    );
+    const work = useJob(
+        number,
+        station as StationName | undefined,
+        search.get('setting') ?? undefined,
+        takeSetting,
+    );
     const [history, setHistory] = useState(false);
     const turnHistory = useCallback(() => setHistory((now) => !now), []);
     const { undo, job } = work;

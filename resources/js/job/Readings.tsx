@@ -25,7 +25,7 @@ const TAKEN: Record<string, 'balance' | 'caliper'> = {
 };
 
 /** Lists whose rows may be taken out; waxes and castings are history. */
-const TAKEN_OUT = ['stones', 'cuts', 'parts', 'joints'];
+const TAKEN_OUT = ['stones', 'settings', 'cuts', 'parts', 'joints'];
 const RECLAIMED = ['keep_setting', 'removed'];
 /** Said of a joint at its heat. */
 const WITH_HEAT = ['gap', 'outcome'];

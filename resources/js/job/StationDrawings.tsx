@@ -20,6 +20,7 @@ const HEIGHT: Record<string, number> = {
     finger: 300,
     head: 400,
     seat: 190,
+    round: 276,
     core: 280,
     fill: 110,
     arm: 120,
@@ -78,6 +79,7 @@ export function StationDrawings(props: Props) {
                             height={HEIGHT[view.name] ?? 430}
                             box={box(view)}
                             pull={pull(view)}
+                            onTarget={props.work.takeSetting}
                         />
                     ))}
                 </Box>
@@ -120,6 +122,7 @@ export function StationDrawings(props: Props) {
                             height={HEIGHT[view.name] ?? 90}
                             box={box(view)}
                             pull={pull(view)}
+                            onTarget={props.work.takeSetting}
                         />
                     </Box>
                 ))}

@@ -2,23 +2,16 @@ import { Box } from '@chakra-ui/react';
 import type { Catalogue, Job } from '../api/types';
 import { say, useUnits } from '../bench/units';
 import { DecisionRail } from './DecisionRail';
+import { drawnPaths } from './instruments';
 import type { Work } from './useJob';
 
 const GROUPS: [string, string, string][] = [
-    ['stones.halo_', 'Stones round the centre', 'say their diameter, and as many as fit stand round it'],
-    ['stones.row_', 'A row over the band', 'say how many and the largest; the smallest grades them'],
     ['stones.after_', 'What still comes after setting', 'each is held against every stone'],
 ];
 
-/** Halo, row and later steps: what may be composed round the stone in the middle. */
+/** What still comes after setting. */
 export function Composer({ work, catalogue }: { work: Work; catalogue: Catalogue }) {
-    const drawn = new Set(
-        work.job?.page.views.flatMap((view) =>
-            view.dimensions
-                .filter((one) => one.kind === 'input')
-                .map((one) => work.job?.inputs[one.use ?? view.use]?.[one.name]?.path),
-        ),
-    );
+    const drawn = drawnPaths(work.job!);
     return (
         <>
             {GROUPS.map(([prefix, title, hint]) => (

@@ -48,3 +48,10 @@ export function sendable(draft: Draft): Change[] {
 export function isRefused(draft: Draft, path: string): boolean {
     return path in draft.refused && draft.refused[path]?.to === draft.waiting[path]?.to;
 }
+
+/** Which page of which job is on screen. */
+export interface Viewed {
+    number: number;
+    station?: string | undefined;
+    setting?: string | undefined;
+}

@@ -1,7 +1,7 @@
 import { OfflineError, newKey, Refusal, send, Trouble } from '../api/client';
 import type { Errors, Job, Kept } from '../api/types';
 import { pathWords } from '../shell/catalogue';
-import { NOTHING, sendable, type Draft, type Sent, type Waiting } from './draft';
+import { NOTHING, sendable, type Draft, type Sent, type Viewed, type Waiting } from './draft';
 import { held, isGone } from './held';
 import { keepDraft, keptDrafts } from './keptDrafts';
 
@@ -20,7 +20,7 @@ class Drafts {
     /** Versions in a row that saves of this screen made. */
     private own = new Map<number, { from: number; to: number }>();
     private listeners = new Set<() => void>();
-    private viewed: { number: number; station: string | undefined } | null = null;
+    private viewed: Viewed | null = null;
     private savedListeners = new Set<(job: Job) => void>();
 
     readonly subscribe = (listener: () => void) => {
@@ -35,8 +35,8 @@ class Drafts {
     readonly waiting = () => this.list;
 
     /** Says which page is on screen. */
-    view(number: number, station: string | undefined) {
-        this.viewed = { number, station };
+    view(viewed: Viewed) {
+        this.viewed = viewed;
     }
 
     /** Tells of each job as the application answers it. */
@@ -133,7 +133,7 @@ class Drafts {
     private async sent(number: number): Promise<void> {
         const draft = this.of(number);
         const changes = draft.clashes.length > 0 ? [] : sendable(draft);
-        const station = this.viewed?.number === number ? this.viewed.station : undefined;
+        const { station, setting } = this.viewed?.number === number ? this.viewed : {};
         const sent = draft.sent ?? { key: newKey(), changes, station };
         if (sent.changes.length === 0) return;
         this.put(number, { ...draft, sent });
@@ -141,7 +141,7 @@ class Drafts {
             const job = await send<Job>(
                 'POST',
                 `jobs/${number}/changes`,
-                { changes: sent.changes, station: sent.station },
+                { changes: sent.changes, station: sent.station, setting },
                 { key: sent.key, ask: false },
             );
             this.taken(number, sent, job);

@@ -4,7 +4,7 @@ import type { Job } from '../api/types';
 export type Row = { key: string } & Record<string, unknown>;
 
 /** Lists of readings: of each stone, wax and casting. */
-export const READINGS = ['stones', 'cuts', 'attempts', 'castings', 'parts', 'joints'];
+export const READINGS = ['stones', 'settings', 'cuts', 'attempts', 'castings', 'parts', 'joints'];
 
 export function rowsOf(job: Job | undefined, group: string): Row[] {
     const document = job?.document as unknown as Record<string, Row[]> | undefined;

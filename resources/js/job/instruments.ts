@@ -2,17 +2,22 @@ import type { Catalogue, Job } from '../api/types';
 import { fieldAt } from '../shell/catalogue';
 import { STATIONS } from './stations';
 
-/** The station's decisions that stand among its instruments: not on its drawing, not elsewhere, and not without meaning. */
-export function instruments(job: Job, catalogue: Catalogue): string[] {
-    const here = job.page.station;
-    const page = STATIONS[here];
-    const drawn = new Set(
+/** What is edited on the drawings of the page. */
+export function drawnPaths(job: Job): Set<string | null | undefined> {
+    return new Set(
         job.page.views.flatMap((view) =>
             view.dimensions
                 .filter((one) => one.kind === 'input')
                 .map((one) => job.inputs[one.use ?? view.use]?.[one.name]?.path),
         ),
     );
+}
+
+/** The station's decisions that stand among its instruments: not on its drawing, not elsewhere, and not without meaning. */
+export function instruments(job: Job, catalogue: Catalogue): string[] {
+    const here = job.page.station;
+    const page = STATIONS[here];
+    const drawn = drawnPaths(job);
     const decided = job.document.decisions as Record<string, { value: unknown } | undefined>;
     return Object.entries(catalogue.decisions).flatMap(([path, field]) =>
         path.startsWith(`${here}.`) &&

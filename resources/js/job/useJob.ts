@@ -10,28 +10,42 @@ import { useReckoned } from './useReckoned';
 
 const POLL = 5000;
 
+/** What is named of a page, as a query. */
+function asked(named: Record<string, string | undefined>): string {
+    return new URLSearchParams(
+        Object.entries(named).flatMap(([name, value]) => (value === undefined ? [] : [[name, value]])),
+    ).toString();
+}
+
 /**
  * A job with what is being typed into it: reckoned at once, saved when a figure is left, kept in the browser until the
  * application has it. What was changed elsewhere meanwhile is asked about, never overwritten.
  */
-export function useJob(number: number, station: StationName | undefined) {
+export function useJob(
+    number: number,
+    station: StationName | undefined,
+    setting: string | undefined,
+    takeSetting: (key: string) => void,
+) {
     const queries = useQueryClient();
-    const key = useMemo(() => ['job', number, station ?? ''], [number, station]);
+    const key = useMemo(() => ['job', number, station ?? '', setting ?? ''], [number, station, setting]);
     const draft = useSyncExternalStore(drafts.subscribe, () => drafts.of(number));
     const [notice, setNotice] = useState<string | null>(null);
     const pending = Object.keys(draft.waiting).length > 0;
     const query = useQuery({
         queryKey: key,
-        queryFn: ({ signal }) => get<Job>(`jobs/${number}${station ? `?station=${station}` : ''}`, signal),
+        queryFn: ({ signal }) => get<Job>(`jobs/${number}?${asked({ station, setting })}`, signal),
         refetchInterval: pending ? false : POLL,
         placeholderData: (last) => (last?.number === number ? last : undefined),
     });
-    const { live, reckon, forget } = useReckoned(number, station);
+    const { live, reckon, forget } = useReckoned(number, station, setting);
     const base = query.data;
 
     const take = useCallback(
         (job: Job) => {
-            const isHere = station === undefined || job.page.station === station;
+            const isHere =
+                (station === undefined || job.page.station === station) &&
+                (setting === undefined || job.page.setting === setting);
             if (isHere) queries.setQueryData(key, job);
             void queries.invalidateQueries({
                 queryKey: ['job', number],
@@ -41,10 +55,10 @@ export function useJob(number: number, station: StationName | undefined) {
                 void queries.invalidateQueries({ queryKey: [list], refetchType: 'none' });
             void queries.invalidateQueries({ queryKey: ['history', number] });
         },
-        [queries, key, number, station],
+        [queries, key, number, station, setting],
     );
     useEffect(() => drafts.onSaved((job) => job.number === number && take(job)), [number, take]);
-    useEffect(() => drafts.view(number, station), [number, station]);
+    useEffect(() => drafts.view({ number, station, setting }), [number, station, setting]);
     // What waits from before is shown as it would be.
     useEffect(() => void reckon(), [reckon]);
     // Who leaves the job leaves the figure.
@@ -70,7 +84,7 @@ export function useJob(number: number, station: StationName | undefined) {
             setNotice(null);
             await drafts.flush(number);
             try {
-                const job = await post<Job>(`jobs/${number}/${path}`, { station, ...body });
+                const job = await post<Job>(`jobs/${number}/${path}`, { station, setting, ...body });
                 forget();
                 take(job);
                 return job;
@@ -80,7 +94,7 @@ export function useJob(number: number, station: StationName | undefined) {
                 return null;
             }
         },
-        [number, station, take, forget, queries],
+        [number, station, setting, take, forget, queries],
     );
 
     /** Signs what is seen: not while anything waits, is refused or clashes, nor what somebody else changed since. */
@@ -182,6 +196,7 @@ export function useJob(number: number, station: StationName | undefined) {
         sign,
         reading,
         take,
+        takeSetting,
         refetch: query.refetch,
     };
 }

@@ -8,8 +8,9 @@ import { drafts } from './drafts';
 const REST = 2500;
 
 /** The job's answers with what is being typed, asked for at once; an earlier answer that comes late is let go. */
-export function useReckoned(number: number, station: StationName | undefined) {
-    const [live, setLive] = useState<{ station: StationName | undefined; job: Job } | null>(null);
+export function useReckoned(number: number, station: StationName | undefined, setting: string | undefined) {
+    const [live, setLive] = useState<{ at: string; job: Job } | null>(null);
+    const at = `${station ?? ''} ${setting ?? ''}`;
     const inFlight = useRef<AbortController | null>(null);
     const rest = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
     useEffect(
@@ -30,10 +31,10 @@ export function useReckoned(number: number, station: StationName | undefined) {
                 .filter(([path]) => !(path in wrong))
                 .map(([path, { from, to }]) => ({ path, from, to }));
             try {
-                const body = { changes, station, page: true };
+                const body = { changes, station, setting, page: true };
                 const job = await post<Job>(`jobs/${number}/reckon`, body, { signal: controller.signal });
                 if (controller.signal.aborted) return;
-                setLive({ station, job });
+                setLive({ at, job });
                 rest.current = setTimeout(() => rested(number, waiting, wrong), REST);
             } catch (error) {
                 if (controller.signal.aborted) return;
@@ -45,8 +46,8 @@ export function useReckoned(number: number, station: StationName | undefined) {
             }
         };
         if (Object.keys(waiting).length > 0) await ask({});
-    }, [number, station]);
-    return { live: live?.station === station ? live?.job : undefined, reckon, forget: () => setLive(null) };
+    }, [number, station, setting, at]);
+    return { live: live?.at === at ? live?.job : undefined, reckon, forget: () => setLive(null) };
 }
 
 /** What was understood and still stands is meant. */

@@ -34,6 +34,8 @@ export function SetParts({ work }: { work: Work }) {
                     : null}
             </Box>
         );
+    const first = job.page.settings[0]?.key;
+    const mine = job.page.setting === first || !first ? '' : `-${job.page.setting}`;
     const order = pushes.map((push) => (Array.isArray(push) ? push.join(' – ') : String(push))).join(' · ');
     return (
         <>
@@ -42,11 +44,15 @@ export function SetParts({ work }: { work: Work }) {
                 {(rounds ?? []).map(({ round }) => (
                     <Box key={round}>
                         <Tick
-                            path={`ticks.set-round-${round}`}
+                            path={`ticks.set-round-${round}${mine}`}
                             words={`${round} round: ${order}`}
                             work={work}
                         />
-                        <Tick path={`ticks.set-level-${round}`} words="looked at the level" work={work} />
+                        <Tick
+                            path={`ticks.set-level-${round}${mine}`}
+                            words="looked at the level"
+                            work={work}
+                        />
                     </Box>
                 ))}
             </Section>

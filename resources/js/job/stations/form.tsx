@@ -1,4 +1,5 @@
 import { JobMetal } from '../../metal/JobMetal';
+import { SettingCuts } from '../bench/SettingCuts';
 import { FormParts, isByHand } from '../bench/FormParts';
 import { Masses } from '../Tables';
 import { decidedAt, type StationPage, type StationProps } from './StationPage';
@@ -7,10 +8,13 @@ export const form: StationPage = {
     Below: ({ work, catalogue, job }: StationProps) =>
         decidedAt(job, 'brief.kind') === 'fabricated' ? (
             <>
+                <SettingCuts job={job} />
                 <FormParts work={work} catalogue={catalogue} />
                 <JobMetal work={work} />
             </>
-        ) : null,
+        ) : (
+            <SettingCuts job={job} />
+        ),
     Beside: ({ job }: StationProps) => (
         <Masses
             masses={job.answers['form.band']?.results.masses?.value}

@@ -1,7 +1,24 @@
 import { SetParts } from '../bench/SetParts';
+import { DecisionRail } from '../DecisionRail';
+import { drawnPaths } from '../instruments';
+import { SettingTabs } from '../SettingTabs';
 import type { StationPage, StationProps } from './StationPage';
 
 export const set: StationPage = {
-    Below: ({ work }: StationProps) => <SetParts work={work} />,
+    Above: ({ work }: StationProps) => <SettingTabs work={work} />,
+    Below: ({ work, catalogue, job }: StationProps) => (
+        <>
+            {job.page.setting ? (
+                <DecisionRail
+                    paths={[`settings.${job.page.setting}.pushes`].filter(
+                        (path) => !drawnPaths(job).has(path),
+                    )}
+                    work={work}
+                    catalogue={catalogue}
+                />
+            ) : null}
+            <SetParts work={work} />
+        </>
+    ),
     isBare: true,
 };

@@ -1,12 +1,15 @@
 import { Tray } from '../../bench/Tray';
+import { SettingBoard } from '../SettingBoard';
+import { SettingTabs } from '../SettingTabs';
 import { Readings } from '../Readings';
 import { Composer, Stands, Tools } from '../StoneParts';
 import type { StationPage, StationProps } from './StationPage';
 
 export const stones: StationPage = {
-    Below: ({ work, catalogue, job, drawn }: StationProps) => (
+    Above: ({ work }: StationProps) => <SettingTabs work={work} />,
+    Below: ({ work, catalogue, job }: StationProps) => (
         <>
-            {drawn ? <Composer work={work} catalogue={catalogue} /> : null}
+            <SettingBoard work={work} catalogue={catalogue} />
             <Readings
                 group="stones"
                 title="Stones of this piece"
@@ -14,6 +17,7 @@ export const stones: StationPage = {
                 work={work}
                 catalogue={catalogue}
             />
+            <Composer work={work} catalogue={catalogue} />
             <Tools job={job} />
         </>
     ),
@@ -24,6 +28,6 @@ export const stones: StationPage = {
         </>
     ),
     // These stand among the composers, below.
-    isElsewhere: (path) => /^stones\.(halo|row|after)_/.test(path),
+    isElsewhere: (path) => path.startsWith('stones.after_'),
     printed: 'stones',
 };

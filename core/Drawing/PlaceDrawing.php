@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Drawing;
+
+use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Input;
+use HotSprue\Setting\PlacedOutline;
+use HotSprue\Stones\StoneInput;
+
+/** Settings where they sit: round the band, unrolled at its outside, and beside the one that is drawn from above. */
+final class PlaceDrawing
+{
+    private const POINTS = 72;
+
+    /** How much of the band is drawn on either side of the top at the least; mm. */
+    private const SPAN = 9.0;
+
+    private const HIGH = 150.0;
+
+    /** @return list<View> */
+    public static function views(Input $input, Answer $answer): array
+    {
+        $radius = $input->num('outer_diameter') / 2;
+        $mine = PlacedOutline::of($input->values(), StoneInput::read($input));
+        $others = self::others($input);
+        $half = $input->numOr('band_width', 2 * $mine->reach(M_PI_2)) / 2;
+        $span = $up = 0.0;
+        foreach ([$mine, ...array_column($others, 1)] as $one) {
+            $span = max($span, abs($one->along($radius)) + $one->reach($one->angle < 0 ? M_PI : 0.0) + 2.0);
+            $up = max($up, abs($one->across) + $one->reach($one->across < 0 ? -M_PI_2 : M_PI_2));
+        }
+        $span = min(M_PI * $radius, max(self::SPAN, $span));
+        $up = max($up, $half) + 0.8;
+        $box = 2 * $up / self::HIGH;
+        $view = new View(
+            'round', 'Round the band, at its outside; the upright line is the top of the finger', 'foot',
+            [-$span - 150 * $box, -$up - 66 * $box, 2 * ($span + 150 * $box), 2 * $up + 132 * $box], 6,
+        );
+        $view->rect(-$span, -$half, 2 * $span, 2 * $half, 'fill-metal')
+            ->line(-$span, -$half, $span, -$half)->line(-$span, $half, $span, $half)
+            ->line(-$span, 0, $span, 0, 'centre')->line(0, -$up, 0, $up, 'measure');
+        foreach ($others as [$row, $other]) {
+            self::draw($view, $other, $other->along($radius), $other->across, 'thin');
+            $view->target(
+                (string) ($row['key'] ?? ''), (string) $row['name'], $other->along($radius), -$other->across,
+                max($other->reach(0.0), $other->reach(M_PI_2)),
+            );
+        }
+        self::draw($view, $mine, $mine->along($radius), $mine->across, 'outline');
+        self::dimensions($view, $input, $mine, $radius, [$span, $up, $half], $box);
+
+        return [$view];
+    }
+
+    /** @param array{float, float, float} $reach */
+    private static function dimensions(
+        View $view, Input $input, PlacedOutline $mine, float $radius, array $reach, float $box,
+    ): void
+    {
+        [$span, $up] = $reach;
+        $along = $mine->along($radius);
+        $view
+            ->input(
+                'angle', 'round the finger', [$along / 2, $up + 34 * $box], [[0.0, $up], [$along, $up]], $mine->angle,
+                [1.0, 0.0, rad2deg(1 / $radius), -180.0],
+            )
+            ->input(
+                'across', 'off the middle', [$along, -$up - 34 * $box],
+                [[$along, 0.0], [$along, -$mine->across]], $mine->across, [0.0, -1.0, 1.0, -100.0],
+            )
+            ->input('turn', 'turned', [-$span - 76 * $box, 0.0], [], $mine->turn);
+        $place = 0;
+        foreach ([
+            'least_gap' => 'to the nearest', 'edge_left' => 'to the edge', 'bridge' => 'bridge at the finger',
+        ] as $name => $label) {
+            $has = $name === 'edge_left' ? $input->has('band_width') : $input->rows('others') !== [];
+            $has = $has && ($name !== 'bridge' || $input->has('inner_diameter'));
+            ! $has ?: $view->result($name, $label, [$span + 76 * $box, 58 * $box * ($place++ - 1)]);
+        }
+    }
+
+    /** The settings beside one that is drawn from above, as far as there is room; the drawing lies as that one does. */
+    public static function beside(View $view, Input $input, float $across, float $along): void
+    {
+        $radius = $input->num('outer_diameter') / 2;
+        $mine = PlacedOutline::of($input->values(), StoneInput::read($input));
+        [$cos, $sin] = [cos(deg2rad(-$mine->turn)), sin(deg2rad(-$mine->turn))];
+        foreach (self::others($input) as [$row, $other]) {
+            [$x, $y] = [$other->along($radius) - $mine->along($radius), $other->across - $mine->across];
+            [$x, $y] = [$x * $cos - $y * $sin, $x * $sin + $y * $cos];
+            $size = max($other->reach(0.0), $other->reach(M_PI_2));
+            if (abs($x) - $size > $across || abs($y) - $size > $along) {
+                continue;
+            }
+            self::draw($view, $other->turnedBy(-$mine->turn), $x, $y, 'thin');
+            $view->target((string) ($row['key'] ?? ''), (string) $row['name'], $x, -$y, $size);
+        }
+    }
+
+    private static function draw(View $view, PlacedOutline $one, float $x, float $y, string $style): void
+    {
+        $at = static fn (array $p): array => [$x + $p[0], -$y - $p[1]];
+        [$outside, $girdle] = [
+            array_map($at, $one->points(self::POINTS)), array_map($at, $one->girdle(self::POINTS)),
+        ];
+        $view->through($outside, 'fill-metal')->through($outside, $style)
+            ->through($girdle, 'fill-stone')->through($girdle, 'thin');
+    }
+
+    /** @return list<array{array<string, mixed>, PlacedOutline}> */
+    private static function others(Input $input): array
+    {
+        return array_map(
+            static fn (array $row): array => [$row, PlacedOutline::of($row, StoneInput::ofRow($row))],
+            $input->rows('others'),
+        );
+    }
+}
