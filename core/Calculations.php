@@ -12,6 +12,7 @@ use HotSprue\Calculation\Calculation;
 use HotSprue\Calculation\Description;
 use HotSprue\Calculation\UnknownCalculation;
 use HotSprue\Fields\BadInput;
+use HotSprue\Finish\BenchOrder;
 use HotSprue\Finish\CareAdvice;
 use HotSprue\Finish\FinishPlan;
 use HotSprue\Finish\HandOver;
@@ -49,18 +50,24 @@ use HotSprue\Stones\StoneCare;
 use HotSprue\Stones\StoneOutline;
 use HotSprue\Stones\StoneWeight;
 use HotSprue\Strip\AnnealPasses;
+use HotSprue\Strip\ForgeLength;
+use HotSprue\Strip\IngotLength;
 use HotSprue\Strip\InlayFit;
 use HotSprue\Strip\PlateCut;
+use HotSprue\Strip\SeamFit;
 use HotSprue\Strip\SizeChange;
 use HotSprue\Strip\StockCut;
 use HotSprue\Strip\StripLength;
+use HotSprue\Strip\WireRing;
 use HotSprue\Tree\FlaskChoose;
 use HotSprue\Tree\InvestmentMix;
 use HotSprue\Tree\SprueSize;
 use HotSprue\Tree\TreePack;
 use HotSprue\Wax\BlankChoose;
+use HotSprue\Wax\ClayRing;
 use HotSprue\Wax\WaxDensity;
 use HotSprue\Wax\WaxDimensions;
+use HotSprue\Wax\WaxLike;
 use HotSprue\Wax\WaxPredict;
 use HotSprue\Workshop\WorkshopSettings;
 
@@ -92,6 +99,8 @@ final class Calculations
         'wax.dimensions' => WaxDimensions::class,
         'wax.predict' => WaxPredict::class,
         'wax.density' => WaxDensity::class,
+        'wax.like' => WaxLike::class,
+        'clay.ring' => ClayRing::class,
         'blank.choose' => BlankChoose::class,
         'metal.charge' => MetalCharge::class,
         'alloy.density' => AlloyDensity::class,
@@ -109,6 +118,10 @@ final class Calculations
         'strip.length' => StripLength::class,
         'stock.cut' => StockCut::class,
         'plate.cut' => PlateCut::class,
+        'wire.ring' => WireRing::class,
+        'forge.length' => ForgeLength::class,
+        'seam.fit' => SeamFit::class,
+        'ingot.length' => IngotLength::class,
         'anneal.passes' => AnnealPasses::class,
         'inlay.fit' => InlayFit::class,
         'size.change' => SizeChange::class,
@@ -118,6 +131,7 @@ final class Calculations
         'stretch.test' => StretchTest::class,
         'set.sequence' => SetSequence::class,
         'tools.list' => ToolsList::class,
+        'bench.order' => BenchOrder::class,
         'finish.plan' => FinishPlan::class,
         'hand.over' => HandOver::class,
         'care.advice' => CareAdvice::class,

@@ -7,6 +7,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CastingController;
 use App\Http\Controllers\ClientReviewController;
 use App\Http\Controllers\ClockController;
+use App\Http\Controllers\CommissionController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\FlaskController;
@@ -81,6 +82,8 @@ Route::middleware(['may:work', IdempotentRequest::class, SubstituteBindings::cla
         Route::post('like', [JobController::class, 'like']);
         Route::post('stations/{station}', [StationController::class, 'state']);
         Route::post('overrides', [StationController::class, 'override']);
+        Route::post('stones/{key}/move', [CommissionController::class, 'moveStone'])->where('key', '[a-z0-9]{1,12}');
+        Route::post('parts/take', [CommissionController::class, 'takePart']);
         Route::post('rows/{group}/{key}/out', RowController::class)->where(
             ['group' => '[a-z]+', 'key' => '[a-z0-9]{1,12}'],
         );

@@ -165,6 +165,20 @@ abstract class BrowserCase extends TestCase
         )->getAttribute('data-path');
     }
 
+    /** Makes another setting, and gives its key once it is in hand. */
+    public function anotherSetting(string $than): string
+    {
+        $this->saved();
+        $this->tap('another setting');
+
+        return $this->until(function () use ($than): ?string {
+            $path = $this->all('[data-readings="settings"] [data-path$=".holds"]')[0]?->getAttribute('data-path');
+            $key = explode('.', (string) $path)[1] ?? $than;
+
+            return $key === $than ? null : $key;
+        }, 'no other setting came in hand');
+    }
+
     /** Types into a figure where it stands, on the drawing if it stands there. */
     public function type(string $path, string $text, string $within = ''): void
     {

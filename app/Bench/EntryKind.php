@@ -16,6 +16,7 @@ enum EntryKind: string
     case Owner = 'owner';
     case Client = 'client';
     case Metal = 'metal';
+    case Moved = 'moved';
 
     /** What was typed or put there; what somebody decided or said is taken back in words of its own. */
     public function isUndone(): bool

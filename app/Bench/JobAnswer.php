@@ -70,7 +70,21 @@ final readonly class JobAnswer
     /** @return array<string, mixed> the whole job */
     public function toArray(): array
     {
-        return $this->shown([...$this->answers->uses(), ...$this->page->drawnTogether()], $this->stations());
+        return [
+            ...$this->shown([...$this->answers->uses(), ...$this->page->drawnTogether()], $this->stations()),
+            'siblings' => $this->siblings(),
+        ];
+    }
+
+    /** @return list<array{number: int, title: string}> the other open pieces of its commission */
+    private function siblings(): array
+    {
+        $pieces = Job::query()->where('commission', $this->job->commission)->whereKeyNot($this->job->id)
+            ->where('state', 'open')->orderBy('number')->get(['number', 'title'])->all();
+
+        return array_map(
+            static fn (Job $job): array => ['number' => $job->number, 'title' => $job->title], array_values($pieces),
+        );
     }
 
     /** @return array<string, mixed> what the station shows and what that rests on: light enough to follow typing */

@@ -201,6 +201,14 @@ final class Operations
                 [200 => $job], $stationed,
             ],
             [
+                'post', '/api/jobs/{job}/stones/{key}/move', 'Gives a stone to another piece of the commission',
+                [200 => $job], Shape::object(['to' => Shape::INT, ...$station], ['to']),
+            ],
+            [
+                'post', '/api/jobs/{job}/parts/take', 'Takes the casting of another piece as a part', [200 => $job],
+                Shape::object(['to' => Shape::INT, ...$station], ['to']),
+            ],
+            [
                 'post', '/api/jobs/{job}/assembly', 'Enters the parts and joints that the job tells of', [200 => $job],
                 $stationed,
             ],

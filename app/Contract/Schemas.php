@@ -167,6 +167,7 @@ final class Schemas
                 'wants' => Shape::map(Shape::list(Shape::TEXT)), 'errors' => Shape::map(Shape::list(Shape::TEXT)),
                 'stations' => Shape::list(Shape::ref('Station')), 'page' => Shape::ref('Page'),
                 'undone' => Shape::list(Shape::ref('Change')),
+                'siblings' => Shape::list(Shape::whole(['number' => Shape::INT, 'title' => Shape::TEXT])),
             ], [
                 'number', 'commission', 'version', 'state', 'client', 'document', 'figures_present', 'answers',
                 'inputs', 'wants', 'errors', 'stations', 'page',

@@ -76,7 +76,7 @@ final class From
         return OverRows::largest($group, $source);
     }
 
-    /** @param non-empty-array<string, Source> $columns */
+    /** @param array<string, Source> $columns a row without the first of them is left out */
     public static function each(string $group, array $columns): Source
     {
         return new EachRow($group, $columns);

@@ -41,6 +41,9 @@ final class JobAnswers
     /** @var array<string, array<string, list<string>>> */
     private array $errors = [];
 
+    /** @var array<string, mixed> */
+    private array $kept = [];
+
     /** @var array<string, self> the same job with a row in hand, by group and place */
     private array $views = [];
 
@@ -97,6 +100,21 @@ final class JobAnswers
             $this->document, $this->settings, $this->surroundings, $this->remember,
             $whole->rows->with($group, $index), $whole,
         );
+    }
+
+    /**
+     * What follows from the whole job, whichever row is in hand; made once.
+     *
+     * @template T
+     *
+     * @param  Closure(self): T  $make
+     * @return T
+     */
+    public function once(string $name, Closure $make): mixed
+    {
+        $whole = $this->whole ?? $this;
+
+        return $whole->kept[$name] ??= $make($whole);
     }
 
     /** The setting in hand. */

@@ -9,7 +9,8 @@ final class JobTemplate
 {
     /** Said of the one piece only. */
     private const OWN = [
-        'brief.due', 'brief.finger_measured', 'burnout.ready_at', 'pour.new_mass', 'pour.reused_mass', 'form.rounded',
+        'wax.like_mass', 'wax.like_volume', 'brief.due', 'brief.finger_measured', 'burnout.ready_at', 'pour.new_mass',
+        'pour.reused_mass', 'form.rounded',
         'sizing.old_solder', 'join.old_solder', 'finish.mass_before', 'finish.mass_after', 'finish.fires_left',
     ];
 
@@ -18,10 +19,13 @@ final class JobTemplate
         'settings' => ['stone'], 'cuts' => [], 'parts' => ['mass'], 'joints' => ['gap', 'outcome'],
     ];
 
-    /** @return list<Change> */
-    public static function of(Document $document): array
+    /**
+     * @param  ?JobAnswers  $answers  of the job, where its wax was weighed: a ring like it is held against that
+     * @return list<Change>
+     */
+    public static function of(Document $document, ?JobAnswers $answers = null): array
     {
-        $changes = [];
+        $changes = $answers === null ? [] : self::weighed($document, $answers);
         foreach ($document->map('decisions') as $path => $entry) {
             if (! in_array($path, self::OWN, true) && ! str_starts_with($path, 'handover.')) {
                 $changes[] = new Change($path, null, $entry);
@@ -36,5 +40,22 @@ final class JobTemplate
         }
 
         return $changes;
+    }
+
+    /** @return list<Change> the wax in hand and what was drawn of it, where it was weighed bare */
+    private static function weighed(Document $document, JobAnswers $answers): array
+    {
+        $at = $document->attemptInHand();
+        $row = $at === null ? [] : $document->list('attempts')[$at];
+        $volume = $answers->value('wax.pattern', 'ring_volume_mm3');
+        if (! isset($row['wax_mass']) || ($row['weighed']['value'] ?? 'pattern') !== 'pattern'
+            || ! is_numeric($volume)) {
+            return [];
+        }
+
+        return [
+            new Change('wax.like_mass', null, $row['wax_mass']),
+            new Change('wax.like_volume', null, ['value' => $volume, 'typed' => sprintf('%.2f mm3', (float) $volume)]),
+        ];
     }
 }

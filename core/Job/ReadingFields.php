@@ -85,8 +85,8 @@ final class ReadingFields
             self::fed('joints', 'after')->called('comes after'),
             self::fed('joints', 'form'),
             Field::named('grade', 'stock.solders', 'solder, where it is fixed'),
-            ...self::allFed('joints', 'same_heat', 'hollow', 'vent', 'guard', 'cold', 'textured', 'thin_wire', 'length',
-                'section', 'gap'),
+            ...self::allFed('joints', 'same_heat', 'hollow', 'vent', 'guard', 'how', 'cold', 'textured', 'thin_wire',
+                'length', 'section', 'gap'),
             Field::choice('outcome', ['flowed', 'needs-more', 'slipped'], 'how it went'),
         ];
     }

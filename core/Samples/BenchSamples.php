@@ -41,6 +41,28 @@ final class BenchSamples
                     'dome_height' => 3, 'count' => 2,
                 ],
                 ['sheet_width' => 30, 'sheet_length' => 40, 'thickness' => 1, 'width' => 9, 'length' => 12],
+                ['sheet_width' => 60, 'sheet_length' => 60, 'thickness' => 0.8, 'shape' => 'crescent', 'width' => 20],
+                [
+                    'sheet_width' => 60, 'sheet_length' => 60, 'thickness' => 0.8, 'shape' => 'free',
+                    'outline' => 'M0 0 L18 0 C22 4 22 8 18 12 L0 12 Z',
+                ],
+            ],
+            'wire.ring' => [['inner_diameter' => '4', 'wire' => '18 ga', 'count' => '12']],
+            'forge.length' => [
+                ['width' => '4', 'thickness' => '2', 'length' => '12'],
+                [
+                    'width' => 4, 'thickness' => 2, 'length' => 12, 'width_after' => 5, 'thickness_after' => 0.9,
+                    'taper' => 'to-a-point',
+                ],
+            ],
+            'seam.fit' => [
+                ['outer_diameter' => 21.4, 'foot' => 5, 'height' => 2.6, 'wire' => 2.4, 'flat' => 1.2],
+            ],
+            'ingot.length' => [
+                [
+                    'mass' => '12', 'alloy' => '14k-yellow', 'width' => '4', 'thickness' => '1.6', 'ingot_area' => 60,
+                    'wanted' => 62,
+                ],
             ],
             'anneal.passes' => [
                 ['alloy' => 'sterling-925', 'inner_diameter' => '8', 'thickness' => '2'],
@@ -128,6 +150,12 @@ final class BenchSamples
                 [
                     'seats' => [['width' => 6, 'name' => 'centre']], 'setting' => 'claws', 'wire' => 1,
                     'halo_diameter' => 1.3,
+                ],
+            ],
+            'bench.order' => [
+                [
+                    'fires' => '2', 'stones' => '6', 'patina' => true, 'pre_polish' => true, 'milgrain' => 'after',
+                    'rhodium' => true,
                 ],
             ],
             'finish.plan' => [

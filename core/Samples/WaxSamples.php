@@ -33,6 +33,14 @@ final class WaxSamples
                 ['mass' => 9.8, 'length' => 25, 'width' => 20, 'height' => 20],
                 ['mass' => 9.8, 'volume_mm3' => 10000],
             ],
+            'wax.like' => [['like_mass' => '0.62', 'like_volume_mm3' => 540, 'volume_mm3' => 605]],
+            'clay.ring' => [
+                ['scale' => 'us', 'size' => '7', 'width' => '5', 'thickness' => '1.6'],
+                [
+                    'inner_diameter' => 17.4, 'width' => 7, 'thickness' => 1.6, 'clay' => 'bronze-clay', 'stone' => 3,
+                    'fired_diameter' => 17.5, 'stones' => [['species' => 'cubic-zirconia', 'in_fire' => true]],
+                ],
+            ],
             'blank.choose' => [
                 ['bore' => '17.38', 'width' => '5.28', 'thickness' => '2.28'],
                 ['bore' => 15, 'width' => 3, 'thickness' => 2, 'thickness_base' => 1.5],

@@ -61,7 +61,7 @@ final readonly class Assembly
             $joints[] = new Joint(
                 $index, $ids[$index], $parts, self::set((array) $row['after'], $ids, 'joints', "{$ids[$index]}: joint"),
                 self::textIn($row, 'grade'), self::textIn($row, 'same_heat') ?? '',
-                $row['guard'] === true, $row['cold'] === true, $row,
+                $row['guard'] === true, $row['cold'] === true || ($row['how'] ?? 'solder') !== 'solder', $row,
             );
         }
 
@@ -71,7 +71,7 @@ final readonly class Assembly
                 static fn (array $part): ?float => $part['mass'] === null ? null : (float) $part['mass'],
                 $input->rows('parts'),
             ),
-            self::closed($joints), Cupboard::solders($input, $alloys, $joints, $settings),
+            self::closed(Fusing::merged($joints)), Cupboard::solders($input, $alloys, $joints, $settings),
         );
     }
 
@@ -164,7 +164,7 @@ final readonly class Assembly
                 );
             }
             foreach (self::bits($after[$index]) as $before) {
-                if ($joints[$before]->cold && ! $joint->cold) {
+                if ($joints[$before]->cold && ! $joints[$before]->isFused() && ! $joint->cold) {
                     throw BadInput::field(
                         'joints',
                         "{$joint->id} comes after {$joints[$before]->id}, which is made without a torch; that one "

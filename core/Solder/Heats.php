@@ -75,7 +75,9 @@ final readonly class Heats
         foreach ($joints as $made) {
             $set = 0;
             foreach ($made as $joint) {
-                foreach (Assembly::bits($joint->after) as $earlier) {
+                foreach (array_filter(
+                    Assembly::bits($joint->after), static fn (int $one): bool => isset($heatOf[$one]),
+                ) as $earlier) {
                     $set |= 1 << $heatOf[$earlier];
                 }
             }

@@ -57,16 +57,8 @@ final class JoinPlan implements Calculation
                 ),
                 uses: ['parts', 'margin_c'],
                 because: 'for the piece as a whole; a part in the fire alone may stand more',
-            )
-            ->give(
-                'cold',
-                array_values(
-                    array_map(
-                        static fn (Joint $joint): array => ['joint' => $joint->id],
-                        array_filter($assembly->joints, static fn (Joint $joint): bool => $joint->cold),
-                    ),
-                ),
             );
+        Fusing::judge($answer, $assembly);
         $free === null
             ? $this->refuse($answer, $assembly, $search, $terms)
             : $this->plan(

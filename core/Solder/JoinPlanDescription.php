@@ -37,6 +37,8 @@ final class JoinPlanDescription
                     Field::yesNo('vent', 'whether the hollow has a vent hole')->called('vent drilled?')->default(false),
                     Field::yesNo('guard', 'whether it is guarded, so that its grade may be used again')
                         ->called('guarded?')->default(false),
+                    Field::choice('how', Fusing::HOW, 'how it is closed')->called('closed by')
+                        ->saying(['fuse' => 'fusing', 'cold' => 'rivet or seat, cold'])->default('solder'),
                     Field::yesNo('cold', 'whether it is made without a torch')
                         ->called('without a torch?')->default(false),
                     Field::yesNo('textured', 'whether a face beside it is textured')
@@ -86,7 +88,8 @@ final class JoinPlanDescription
                 Output::rows(
                     'stones', 'each stone, and whether it is set before or after the last fire: stone, when, why',
                 ),
-                Output::rows('cold', 'joints made without a torch, after the last fire'),
+                Output::rows('fused', 'joints fused before any solder: joint, how, words'),
+                Output::rows('cold', 'joints made without a torch, after the last fire: joint, how, words'),
                 Output::rows('clash', 'joints that cannot all be made'),
                 Output::rows('remedies', 'what would free them'),
             ],
@@ -101,7 +104,7 @@ final class JoinPlanDescription
                 'grade-again' => 'a grade used again beside a guarded joint',
                 'under-fineness' => 'solder under the fineness that an assay office asks, with the law not kept to',
                 'no-vent' => 'a closed hollow with no vent hole',
-                ...SetStones::FINDINGS, ...Gap::FINDINGS, ...OldWork::FINDINGS,
+                ...Fusing::FINDINGS, ...SetStones::FINDINGS, ...Gap::FINDINGS, ...OldWork::FINDINGS,
             ],
         );
     }

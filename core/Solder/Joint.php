@@ -20,11 +20,27 @@ final readonly class Joint
         public array $row,
     ) {}
 
-    /** The same joint with what a remedy changes. */
-    public function with(?bool $guarded = null, ?bool $cold = null, ?string $group = null, ?int $after = null): self
+    /** How it is closed: solder, fuse, laser or cold. */
+    public function how(): string
+    {
+        $how = $this->row['how'] ?? 'solder';
+
+        return $how === 'solder' && $this->cold ? 'cold' : (string) $how;
+    }
+
+    public function isFused(): bool
+    {
+        return $this->how() === 'fuse';
+    }
+
+    /** The same joint with what a remedy, or what was fused before, changes. */
+    public function with(
+        ?bool $guarded = null, ?bool $cold = null, ?string $group = null, ?int $after = null, ?int $parts = null,
+    ): self
     {
         return new self(
-            $this->index, $this->id, $this->parts, $after ?? $this->after, $this->grade, $group ?? $this->group,
+            $this->index, $this->id, $parts ?? $this->parts, $after ?? $this->after, $this->grade,
+            $group ?? $this->group,
             $guarded ?? $this->guarded, $cold ?? $this->cold, $this->row,
         );
     }

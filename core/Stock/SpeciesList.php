@@ -9,6 +9,9 @@ use HotSprue\Fields\Field;
 /** Stones as shipped: hardness, specific gravity and what each stands. Source: workbook 3. */
 final class SpeciesList
 {
+    /** Grown stones stand the firing of metal clay; a natural one has flaws that do not. °C. */
+    private const KILN = ['synthetic-corundum' => 900.0, 'synthetic-spinel' => 900.0, 'cubic-zirconia' => 900.0];
+
     /** @return list<Field> */
     public static function columns(): array
     {
@@ -25,6 +28,8 @@ final class SpeciesList
             $stands('steam', 'stands steam'),
             $stands('pickle', 'stands pickle'),
             Field::yesNo('boron', 'whether boron etches it hot')->default(false),
+            Field::temperature('kiln_c', 'hottest firing in metal clay that it stands; 0 where it stands none')
+                ->between(0, 1000)->default(0.0),
         ];
     }
 
@@ -60,7 +65,10 @@ final class SpeciesList
 
         return array_map(
             static fn (array $row): array => array_combine(
-                $names, [$row[0], $row[1], $row[2], $row[3], ...str_split($row[4]), $row[5] ?? false],
+                $names, [
+                    $row[0], $row[1], $row[2], $row[3], ...str_split($row[4]), $row[5] ?? false,
+                    self::KILN[$row[0]] ?? 0.0,
+                ],
             ),
             $rows,
         );

@@ -12,13 +12,33 @@ use LogicException;
  */
 final readonly class Outline
 {
+    /** Outlines kept in a process. */
+    private const KEPT = 200;
+
     /** @param list<Piece> $pieces */
     private function __construct(
         public Shape $shape, public float $long, public float $wide, private float $ratio, private array $pieces,
     ) {}
 
-    /** @throws ImpossibleOutline */
+    /**
+     * Made once for the same measures: a piece asks for the outline of each of its stones many times over.
+     *
+     * @throws ImpossibleOutline
+     */
     public static function of(Shape $shape, float $long, float $wide, ?float $ratio = null): self
+    {
+        /** @var array<string, self> $made */
+        static $made = [];
+        $key = "{$shape->value} {$long} {$wide} {$ratio}";
+        if (count($made) > self::KEPT) {
+            $made = [];
+        }
+
+        return $made[$key] ??= self::make($shape, $long, $wide, $ratio);
+    }
+
+    /** @throws ImpossibleOutline */
+    private static function make(Shape $shape, float $long, float $wide, ?float $ratio): self
     {
         $parts = $shape->parts();
         $ratio ??= $parts->ratio() ?? 0.0;

@@ -38,6 +38,9 @@ final readonly class Parallel
      */
     public function corneredPoints(int $count): array
     {
+        if ($this->offset > 0 || array_filter($this->pieces, static fn (Piece $one): bool => $one->length(0.0) < 1e-12) === []) {
+            return array_map(static fn (array $at): array => [$at[0], $at[1]], $this->points($count));
+        }
         $placed = array_map(
             fn (int $i): array => [$this->length * $i / $count, ...$this->at($this->length * $i / $count)],
             range(0, $count - 1),
@@ -64,9 +67,21 @@ final readonly class Parallel
         return $points;
     }
 
-    /** @return list<array{float, float, float}> equally spaced by arc length */
+    /** @return list<array{float, float, float}> equally spaced by arc length, gone along once */
     public function points(int $count, float $start = 0.0): array
     {
-        return array_map(fn (int $i): array => $this->at($start + $this->length * $i / $count), range(0, $count - 1));
+        $lengths = array_map(fn (Piece $piece): float => $piece->length($this->offset), $this->pieces);
+        $last = count($lengths) - 1;
+        $along = fmod(fmod($start, $this->length) + $this->length, $this->length);
+        [$step, $piece, $points] = [$this->length / $count, 0, []];
+        for ($i = 0; $i < $count; $i++, $along += $step) {
+            while ($along > $lengths[$piece] + 1e-12) {
+                $along -= $lengths[$piece];
+                $piece = $piece === $last ? 0 : $piece + 1;
+            }
+            $points[] = $this->pieces[$piece]->at(min($along, $lengths[$piece]), $this->offset);
+        }
+
+        return $points;
     }
 }

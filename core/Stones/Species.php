@@ -19,6 +19,7 @@ final readonly class Species
         public string $steam,
         public string $pickle,
         public bool $boron,
+        public float $kiln = 0.0,
     ) {}
 
     public static function named(string $name, WorkshopSettings $settings): self

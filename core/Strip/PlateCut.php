@@ -37,9 +37,13 @@ final class PlateCut implements Calculation
                 Field::length('sheet_width', 'width of the sheet'),
                 Field::length('sheet_length', 'length of the sheet'),
                 Field::length('thickness', 'thickness of the sheet'),
-                Field::choice('shape', ['plate', 'disc'], 'a plate or a disc from sheet')
-                    ->called('plate or disc')->default('plate'),
-                Field::length('width', 'width of a plate; diameter of a disc, or of the dome’s rim'),
+                Field::choice('shape', PlateShape::PLATES, 'what is cut from sheet')
+                    ->called('plate or disc')->saying(['free' => 'a free outline'])->default('plate'),
+                Field::length(
+                    'width', 'width of a plate; diameter of a disc, or of the dome’s rim; not of a free outline',
+                )
+                    ->optional(),
+                ...PlateShape::fields(),
                 Field::length('length', 'length of a plate; as its width unless said')->optional(),
                 Field::length('dome_height', 'how high a disc is domed')
                     ->called('domed, high')->allowingZero()->default(0.0),
@@ -50,6 +54,11 @@ final class PlateCut implements Calculation
             [
                 Output::length('blank', 'width of the blank; diameter of a disc before it is domed'),
                 Output::of(Quantity::Count, 'makes', 'how many the sheet gives'),
+                Output::of(
+                    Quantity::SquareMillimetres, 'area', 'area of one, before it is domed',
+                )->called('area of each'),
+                Output::length('edge', 'length of its edge')->called('edge to file'),
+                Output::rows('points', 'its outline: x_mm, y_mm'),
                 Output::mass('mass_each', 'mass of one')->called('mass of each'),
                 Output::share('waste_share', 'share of the sheet that is not in the pieces wanted'),
             ],
@@ -60,7 +69,12 @@ final class PlateCut implements Calculation
     public function reckon(Input $input, WorkshopSettings $settings): Answer
     {
         $disc = $input->text('shape') === 'disc';
-        [$width, $dome] = [$input->num('width'), $input->num('dome_height')];
+        if (! $input->has('width') && $input->text('shape') !== 'free') {
+            throw BadInput::neitherGiven('width', ['the width of the plate']);
+        }
+        $outline = PlateShape::of($input);
+        [$width, $height] = $outline?->size() ?? [$input->num('width'), 0.0];
+        $dome = $input->num('dome_height');
         if ($dome > 0 && (! $disc || $dome > $width / 2)) {
             throw BadInput::field(
                 'dome_height',
@@ -73,22 +87,35 @@ final class PlateCut implements Calculation
             throw BadInput::field('length', 'A disc has none; its diameter alone is accepted.');
         }
         $blank = $disc ? hypot($width, 2 * $dome) : $width;
-        $long = $disc ? $blank : $input->numOr('length', $width);
+        $long = $outline === null ? ($disc ? $blank : $input->numOr('length', $width)) : $height;
         $gap = $input->num('gap');
         $makes = max(
             self::rows($input->num('sheet_width'), $blank, $gap) * self::rows($input->num('sheet_length'), $long, $gap),
             self::rows($input->num('sheet_width'), $long, $gap) * self::rows($input->num('sheet_length'), $blank, $gap),
         );
-        $area = $disc ? M_PI / 4 * $blank ** 2 : $blank * $long;
+        $area = $outline?->area() ?? ($disc ? M_PI / 4 * $blank ** 2 : $blank * $long);
+        $edge = $outline?->edge() ?? ($disc ? M_PI * $blank : 2 * ($blank + $long));
         $density = Alloy::named($input->text('alloy'), $settings)->density;
         $count = $input->num('count');
         $sheet = $input->num('sheet_width') * $input->num('sheet_length');
-        $size = ['width', ...($input->has('length') ? ['length'] : []), 'dome_height'];
+        $size = ['shape', 'width', ...($input->has('length') ? ['length'] : []), 'dome_height'];
         $answer = AnswerBuilder::of($this, $input)
             ->work(
                 'blank', $blank, Formula::of('√({rim} ^ 2 + (2 × {height}) ^ 2)', ['rim' => $width, 'height' => $dome]),
                 uses: $size, because: 'a dome has the area of the disc that it is beaten from',
             )
+            ->work(
+                'area', $area,
+                Formula::taken($outline === null ? 'of the blank' : 'within its outline, piece by piece', $area),
+                uses: $size, because: 'what it weighs by', source: 'geometry',
+            )
+            ->work(
+                'edge', $edge, Formula::taken('along its outline', $edge), uses: $size,
+                because: 'sawn outside the line and filed to it',
+            )
+            ->give('points', array_map(
+                static fn (array $p): array => ['x_mm' => $p[0], 'y_mm' => $p[1]], $outline->points ?? [],
+            ))
             ->work(
                 'makes', $makes, Formula::taken('rows × columns, the better way round', $makes),
                 uses: [...$size, 'sheet_width', 'sheet_length', 'gap'],

@@ -27,6 +27,8 @@ final class StripLength implements Calculation
     /** From here on the bench rule puts a ring a quarter of a size out, mm. */
     private const QUARTER = 0.638;
 
+    private const US_SIZE = 0.8128;
+
     public function description(): Description
     {
         return new Description(
@@ -41,6 +43,11 @@ final class StripLength implements Calculation
                     ->allowingZero()->default(0.0),
                 Field::length('gap', 'how far an open shank’s ends stand apart')->allowingZero()->default(0.0),
                 Field::length('trim', 'to spare for truing the ends')->allowingZero()->default(0.0),
+                Field::number('sizes_under', 'US sizes that it is formed under, and stretched up to the finger')
+                    ->called('formed under, US sizes')->between(0, 3)->allowingZero()->default(0.0),
+                Field::choice('shank', ['single', 'double', 'triple'], 'how many shanks stand side by side')
+                    ->called('shanks')->default('single'),
+                Field::length('apart', 'room between two shanks')->called('shanks apart')->allowingZero()->default(0.0),
                 Field::length('stock_length', 'length of the stock at hand')->called('stock at hand')->optional(),
                 Field::named('alloy', 'stock.alloys', 'the alloy')->optional(),
             ],
@@ -48,6 +55,8 @@ final class StripLength implements Calculation
                 Output::length('length', 'length to cut'),
                 Output::length('bench_rule', 'what π × (diameter + thickness) would give')->called('by the bench rule'),
                 Output::length('rule_off', 'bench rule over the length to cut')->called('bench rule, off by'),
+                Output::of(Quantity::Count, 'blanks', 'blanks to cut, one for each shank')->called('blanks'),
+                Output::length('over_all', 'width over all shanks')->called('wide over all'),
                 Output::length('centroid', 'height of the section’s middle above the finger side'),
                 Output::of(Quantity::CubicMillimetres, 'volume_mm3', 'volume of the blank'),
                 Output::mass('mass', 'mass of the blank'),
@@ -66,9 +75,15 @@ final class StripLength implements Calculation
         $section = SectionInput::read($input);
         $diameter = $finger->diameter();
         [$overlap, $gap, $trim] = [$input->num('overlap'), $input->num('gap'), $input->num('trim')];
+        // A US size is 0.8128 mm across.
+        $diameter -= self::US_SIZE * $input->num('sizes_under');
+        $blanks = ['single' => 1, 'double' => 2, 'triple' => 3][$input->text('shank')];
         $length = M_PI * ($diameter + 2 * $section->centroid) + $overlap - $gap + $trim;
         $rule = M_PI * ($diameter + $section->thickness) + $overlap - $gap + $trim;
-        $uses = [...FingerInput::uses($input), 'profile', 'width', 'thickness', 'overlap', 'gap', 'trim'];
+        $uses = [
+            ...FingerInput::uses($input), 'profile', 'width', 'thickness', 'overlap', 'gap', 'trim', 'sizes_under',
+        ];
+        $wide = $blanks * $section->width + ($blanks - 1) * $input->num('apart');
         $answer = AnswerBuilder::of($this, $input)
             ->work(
                 'centroid', $section->centroid, Formula::taken('of the exact section', $section->centroid),
@@ -104,17 +119,31 @@ final class StripLength implements Calculation
                 because: 'how much longer a habit would cut it',
             )
             ->work(
-                'volume_mm3', $section->area * $length,
-                Formula::of('{area} × {length}', ['area' => $section->area, 'length' => $length]), uses: $uses,
-                because: 'the blank before it is bent', source: 'workbook 2, sections',
+                'blanks', $blanks, Formula::taken('one for each shank', $blanks), uses: ['shank'],
+                because: 'cut to one length, so that they stand alike', source: 'geometry',
+            )
+            ->work(
+                'over_all', $wide,
+                Formula::of(
+                    '{blanks} × {width} + ({blanks} − 1) × {apart}',
+                    ['blanks' => $blanks, 'width' => $section->width, 'apart' => $input->num('apart')],
+                ), uses: ['shank', 'width', 'apart'], because: 'what the finger wears', source: 'geometry',
+            )
+            ->work(
+                'volume_mm3', $blanks * $section->area * $length,
+                Formula::of(
+                    '{blanks} × {area} × {length}',
+                    ['blanks' => $blanks, 'area' => $section->area, 'length' => $length],
+                ),
+                uses: [...$uses, 'shank'], because: 'the blanks before they are bent', source: 'workbook 2, sections',
             );
         if ($input->has('alloy')) {
             $density = Alloy::named($input->text('alloy'), $settings)->density;
             $answer->work(
-                'mass', $section->area * $length * $density / 1000,
+                'mass', $blanks * $section->area * $length * $density / 1000,
                 Formula::of(
-                    '{area} × {length} × {density} ÷ 1000',
-                    ['area' => $section->area, 'length' => $length, 'density' => $density],
+                    '{blanks} × {area} × {length} × {density} ÷ 1000',
+                    ['blanks' => $blanks, 'area' => $section->area, 'length' => $length, 'density' => $density],
                 ),
                 uses: [...$uses, 'alloy'], because: 'metal to take from stock', source: 'workbook 6, densities',
             );
@@ -127,7 +156,7 @@ final class StripLength implements Calculation
             );
         }
         if ($input->has('stock_length')) {
-            $left = $input->num('stock_length') - $length;
+            $left = $input->num('stock_length') - $blanks * $length;
             $answer->work(
                 'left_over', max(0.0, $left),
                 Formula::of(

@@ -11,6 +11,7 @@ use HotSprue\Stock\Alloys;
 use HotSprue\Stock\BenchTools;
 use HotSprue\Stock\Blanks;
 use HotSprue\Stock\BroadBands;
+use HotSprue\Stock\Clays;
 use HotSprue\Stock\CupTools;
 use HotSprue\Stock\Flasks;
 use HotSprue\Stock\Solders;
@@ -242,6 +243,12 @@ final class WorkshopFields
             Field::rows('stock.cup_tools', CupTools::columns(), 'beading tools')->default(CupTools::shipped()),
             Field::rows('stock.alloys', Alloys::columns(), 'alloys')->default(Alloys::shipped()),
             Field::rows('stock.waxes', Waxes::columns(), 'waxes')->default(Waxes::shipped()),
+            Field::rows('stock.clays', Clays::columns(), 'sorts of metal clay')->default(Clays::shipped()),
+            Field::length('clay.card', 'thickness of a card that clay is rolled between')->default(0.25),
+            Field::minutes('clay.drying', 'clay dries for so long before it is fired')->default(1440.0),
+            Field::length('clay.wide', 'a band of this width or more holds the mandrel faster')->default(6.0),
+            Field::number('clay.wide_sizes', 'such a band is formed so many US sizes farther up')
+                ->between(0, 2)->default(0.5),
             Field::rows('stock.blanks', Blanks::columns(), 'wax tubes and blocks')->default(Blanks::shipped()),
             Field::rows('stock.flasks', Flasks::columns(), 'flasks')->default(Flasks::shipped()),
             Field::rows('stock.sprue_wires', SprueWires::columns(), 'sprue wire')->default(SprueWires::shipped()),

@@ -128,8 +128,7 @@ it('Stones: claws that stand where a halo lies stop it, and the edge gap offered
     $this->type('stones.0.width', '6.5');
     $this->choose('stones.0.shape', 'round');
     $this->choose('settings.0.style', 'claws');
-    $this->tap('another setting');
-    $row = explode('.', $this->inRow('settings', 'holds'))[1];
+    $row = $this->anotherSetting('0');
     $this->choose("settings.{$row}.holds", 'halo');
     $this->type("settings.{$row}.stone_diameter", '1.3');
     $this->find('[data-finding="claw-meets-stone"]');
@@ -157,7 +156,7 @@ it('Wax: a head cast in one piece takes a wider slice, and one that is soldered 
     $this->station($job, 'stones');
     $this->choose('settings.0.made', 'apart');
     $this->until(
-        fn (): bool => $job->refresh()->held()->at('settings.0.made')['value'] === 'apart',
+        fn (): bool => $job->refresh()->held()->at('settings.0.made') === ['value' => 'apart', 'typed' => 'apart'],
         'the head was not said to be soldered',
     );
     $this->station($job, 'wax');

@@ -47,13 +47,12 @@ it('records a stone from nothing, and composes a halo that snaps to what fits', 
     $this->type('stones.0.width', '6.5', '[data-testid="wanted"]');
     $this->find('[data-view="stone.outline/head"]');
     $this->choose('settings.0.style', 'claws');
-    $this->tap('another setting');
-    $this->choose($this->inRow('settings', 'holds'), 'halo');
-    $this->type($this->inRow('settings', 'stone_diameter'), '1.3');
+    $row = $this->anotherSetting('0');
+    $this->choose("settings.{$row}.holds", 'halo');
+    $this->type("settings.{$row}.stone_diameter", '1.3');
     // The workbook's eighteen.
     $this->figure('layout.halo/count', '18');
-    $count = (string) $this->find('[data-view="stone.outline/head"] [data-path$=".count"]')->getAttribute('data-path');
-    $this->type($count, '19', '[data-view="stone.outline/head"]');
+    $this->type("settings.{$row}.count", '19', '[data-view="stone.outline/head"]');
     $this->find('[data-finding="too-many"]');
     $this->click('[data-finding="too-many"] button');
     $this->gone('[data-finding="too-many"]');

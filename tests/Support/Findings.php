@@ -72,6 +72,22 @@ final class Findings
             // Sterling’s solidus is 802: four grades of the first set flow under it.
             'join.plan' => [
                 ['no-plan', $two, $seams(5), $seams(4)],
+                // Sterling slumps over 97 °C; fine silver has one melting point.
+                ['cannot-fuse', $two, $joint(['how' => 'fuse']), [
+                    'parts' => [['id' => 'a', 'alloy' => 'fine-silver'], ['id' => 'b', 'alloy' => 'fine-silver']],
+                    ...$joint(['how' => 'fuse']),
+                ]],
+                [
+                    'fuse-late', $two,
+                    ['joints' => [
+                        ['id' => 'x', 'parts' => 'a, b'],
+                        ['id' => 'y', 'parts' => 'a, b', 'after' => 'x', 'how' => 'fuse'],
+                    ]],
+                    ['joints' => [
+                        ['id' => 'x', 'parts' => 'a, b'],
+                        ['id' => 'y', 'parts' => 'a, b', 'after' => 'x', 'how' => 'laser'],
+                    ]],
+                ],
                 ['order-costs', $row, ['order' => 'y, x, z'], ['order' => 'x, z, y']],
                 [
                     'order-stuck', ['solders' => ['silver-hard', 'silver-medium'], ...$row], ['order' => 'y, x, z'],

@@ -7,6 +7,8 @@ namespace Tests\Support;
 /** Findings of settings, clusters and galleries: an input at its limit where it fires, and one just inside. */
 final class SettingFindings
 {
+    private const CLAY = ['inner_diameter' => 17.8, 'width' => 5, 'thickness' => 1.6];
+
     /** @return array<string, list<array{string, array<string, mixed>, array<string, mixed>, array<string, mixed>}>> */
     public static function bySheet(): array
     {
@@ -46,6 +48,34 @@ final class SettingFindings
                 'gallery-too-deep', ['shape' => 'round', 'width' => 8],
                 ['levels' => [['depth' => 2, 'inset' => 2.01]]], ['levels' => [['depth' => 2, 'inset' => 2]]],
             ]],
+            'bench.order' => [
+                ['patina-dulls', ['patina' => true, 'bright' => true, 'stones' => 1], ['patina_when' => 'after'],
+                    ['patina_when' => 'before']],
+                ['out-of-reach', ['hidden' => true], ['fires' => 1], ['fires' => 0]],
+                ['milgrain-lost', ['stones' => 1], ['milgrain' => 'before'], ['milgrain' => 'after']],
+            ],
+            'clay.ring' => [
+                // Bronze is fired at 820; a natural stone stands no kiln, a grown one 900.
+                ['stone-in-kiln', self::CLAY, ['stones' => [['species' => 'sapphire', 'in_fire' => true]]],
+                    ['stones' => [['species' => 'synthetic-corundum', 'in_fire' => true]]]],
+                ['clay-damp', self::CLAY, ['dried' => 1439], ['dried' => 1440]],
+                // 17.8 ÷ 0.89 is 20: 17.6 fired is 12 %, and 17.61 is 11.95.
+                ['shrank-otherwise', self::CLAY, ['fired_diameter' => 17.59], ['fired_diameter' => 17.61]],
+            ],
+            'wire.ring' => [['wire-stiff', ['inner_diameter' => 4], ['wire' => 2.01], ['wire' => 2]]],
+            'forge.length' => [
+                ['forged-thin', ['width' => 4, 'thickness' => 2, 'length' => 10], ['thickness_after' => 0.79],
+                    ['thickness_after' => 0.8]],
+            ],
+            // A foot of 6 on a band of 20 across: 10 − √91 is 0.4606.
+            'seam.fit' => [
+                ['crescent-deep', ['outer_diameter' => 20, 'foot' => 6], ['height' => 0.921], ['height' => 0.922]],
+            ],
+            // 10.36 g of sterling is a cm³: 950 mm³ of it over 5 mm² are 190 mm.
+            'ingot.length' => [
+                ['ingot-short', ['mass' => 10.36, 'width' => 5, 'thickness' => 1], ['wanted' => 190.01],
+                    ['wanted' => 189.99]],
+            ],
             'layout.cluster' => [
                 // P = 25.231 and 2π × 1.15 make 32.457: 2.03 for each of sixteen, 1.91 of seventeen.
                 ['stones-overlap', $cluster, ['count' => 17], ['count' => 16]],

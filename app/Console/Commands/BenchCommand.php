@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Benchmark\Browser;
 use App\Benchmark\JobTrials;
 use App\Benchmark\LargeWorkshop;
+use App\Benchmark\ManySettings;
 use App\Benchmark\Measured;
 use App\Benchmark\Trials;
 use HotSprue\Calculations;
@@ -27,7 +28,7 @@ final class BenchCommand extends Command
     public function handle(): int
     {
         $times = max(20, (int) $this->text('times'));
-        $measured = [...$this->core($times), ...JobTrials::core($times), ...LargeWorkshop::measure()];
+        $measured = [...$this->core($times), ...JobTrials::core($times), ...ManySettings::measure($times), ...LargeWorkshop::measure()];
         $url = rtrim($this->text('url'), '/');
         if ($url !== '') {
             $measured = [...$measured, ...$this->http($url, intdiv($times, 10)), ...$this->weight($url)];

@@ -15,6 +15,7 @@ use App\Models\Job;
 use App\Models\Person;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
+use HotSprue\Job\JobAnswers;
 use HotSprue\Job\JobTemplate;
 use HotSprue\Job\JointOrder;
 use HotSprue\Job\Station;
@@ -138,7 +139,8 @@ final class JobController
         return $this->answer(
             $request,
             $this->keeper->open(
-                $together ? $job->client : null, JobTemplate::of($job->held()), Person::at($request),
+                $together ? $job->client : null,
+                JobTemplate::of($job->held(), JobAnswers::of($job->held(), $job->settings())), Person::at($request),
                 $together ? $job->commission : null,
             ),
             201,

@@ -9,7 +9,7 @@ use HotSprue\Job\JobAnswers;
 /** Every row of a group as a row of an input: what its columns' sources give for it. */
 final readonly class EachRow extends Source
 {
-    /** @param non-empty-array<string, Source> $columns a row without the first of them is left out */
+    /** @param array<string, Source> $columns a row without the first of them is left out */
     public function __construct(public string $group, public array $columns) {}
 
     /** @return list<array<string, mixed>>|null */
@@ -22,7 +22,7 @@ final readonly class EachRow extends Source
                 array_map(static fn (Source $source): mixed => $source->value($view), $this->columns),
                 static fn (mixed $value): bool => $value !== null,
             );
-            if (isset($row[$first])) {
+            if ($first !== null && isset($row[$first])) {
                 $rows[] = $row;
             }
         }

@@ -15,7 +15,14 @@ final readonly class FirstOf extends Source
 
     public function value(JobAnswers $job): mixed
     {
-        return $this->giving($job)?->value($job);
+        foreach ($this->sources as $source) {
+            $value = $source->value($job);
+            if ($value !== null) {
+                return $value;
+            }
+        }
+
+        return null;
     }
 
     public function origin(): Origin

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace HotSprue\Job\Stations;
 
+use Closure;
 use HotSprue\Calculation\Answer;
+use HotSprue\Fields\Field;
 use HotSprue\Job\CalculationUse;
 use HotSprue\Job\From;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\SettingRow;
 
-/** What is cut from stock for the settings that are made apart. */
+/** What is cut and made by hand from stock, for the settings that are made apart and beside the shank. */
 final class CutUses
 {
     public static function settings(): CalculationUse
@@ -24,6 +26,64 @@ final class CutUses
             'shank_mass' => [From::result('strip.length', 'mass'), From::ofJob(self::shank(...))],
             'old_mass' => From::decision('form.old_mass'),
         ])->when(From::firstOf($pieces, From::decision('form.old_mass')));
+    }
+
+    /** @return list<CalculationUse> rings of wire, forged ends, feet and ingots */
+    public static function byHand(): array
+    {
+        $alloy = ['alloy' => From::decision('brief.alloy')];
+        $strip = [
+            'width' => From::decision('form.width_top'), 'thickness' => From::decision('form.thickness_top'),
+        ];
+
+        return [
+            CalculationUse::of('wire.ring', [
+                'inner_diameter' => From::decision('form.wire_inside'), 'wire' => From::decision('form.wire_thick'),
+                'count' => From::decision('form.wire_count'), ...$alloy,
+            ])->when(From::decision('form.wire_inside')),
+            CalculationUse::of('forge.length', [
+                ...$strip, 'length' => From::decision('form.forge_length'),
+                'thickness_after' => From::decision('form.forge_to'),
+                'width_after' => From::decision('form.forge_spread'), 'taper' => From::decision('form.forge_taper'),
+            ])->when(From::decision('form.forge_length')),
+            CalculationUse::of('seam.fit', [
+                'outer_diameter' => From::result('form.band', 'outer_diameter_top'),
+                'foot' => From::decision('form.seam_foot'), 'height' => From::decision('form.seam_height'),
+                'wire' => From::decision('form.seam_wire'), 'flat' => From::decision('form.seam_flat'),
+            ])->when(From::decision('form.seam_foot')),
+            CalculationUse::of('ingot.length', [
+                ...$strip, 'mass' => From::decision('form.ingot_mass'), ...$alloy,
+                'ingot_area' => From::decision('form.ingot_area'), 'waste' => From::decision('form.ingot_waste'),
+                'wanted' => From::ofJob(self::wanted(...)),
+            ])->when(From::decision('form.ingot_mass')),
+        ];
+    }
+
+    /** All blanks of the shank together. */
+    private static function wanted(JobAnswers $job): ?float
+    {
+        $strip = $job->answer('strip.length');
+
+        return $strip === null ? null : $strip->num('length') * $strip->num('blanks');
+    }
+
+    /**
+     * @param  Closure(string, string...): list<Field>  $fed
+     * @param  Closure(string, list<string>, list<Field>): list<Field>  $only
+     * @return list<Field> what is decided of plates, rings of wire, forged ends, feet and ingots
+     */
+    public static function decisions(Closure $fed, Closure $only): array
+    {
+        return [
+            ...$fed('form', 'plate', 'plate_width', 'plate_length'),
+            ...$only('form.plate', ['cushion', 'hexagon', 'kite'], $fed('form', 'plate_ratio')),
+            ...$only('form.plate', ['crescent'], $fed('form', 'plate_bite', 'plate_bite_offset')),
+            ...$only('form.plate', ['free'], $fed('form', 'plate_outline')),
+            ...$fed('form', 'plate_dome', 'plate_count', 'sheet_width', 'sheet_length', 'sheet_thickness',
+                'divide_total', 'divide_parts', 'wire_inside', 'wire_thick', 'wire_count', 'forge_length', 'forge_to',
+                'forge_spread', 'forge_taper', 'seam_foot', 'seam_height', 'seam_wire', 'seam_flat', 'ingot_mass',
+                'ingot_area', 'ingot_waste'),
+        ];
     }
 
     /** The ring without its heads. */

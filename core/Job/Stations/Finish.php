@@ -28,6 +28,16 @@ final class Finish extends StationPlan
     public function uses(): array
     {
         return [
+            CalculationUse::of('bench.order', [
+                'fires' => From::result('join.plan', 'fires'),
+                'stones' => From::result('settings.total', 'stones'),
+                ...SharedInputs::decisions(
+                    'finish', 'pre_polish', 'milgrain', 'patina', 'patina_when', 'bright', 'hidden', 'rhodium',
+                ),
+            ])->when(From::firstOf(
+                From::result('settings.total', 'stones'), From::result('join.plan', 'fires'),
+                From::decision('finish.milgrain'), From::decision('finish.pre_polish'),
+            )),
             CalculationUse::of('finish.plan', [
                 ...SharedInputs::decisions(
                     'finish', 'grits', 'finish', 'tumble', 'tumble_minutes', 'patina', 'rhodium', 'wheels', 'guarded',
@@ -51,7 +61,10 @@ final class Finish extends StationPlan
             self::fed('finish.finish')->default('polished'),
             self::fed('finish.tumble'),
             self::fed('finish.tumble_minutes')->onlyWhere('finish.tumble', 'true'),
-            ...self::allFed('finish', 'patina', 'rhodium', 'wheels', 'guarded'),
+            ...self::allFed(
+                'finish', 'patina', 'rhodium', 'wheels', 'guarded', 'pre_polish', 'hidden', 'milgrain', 'bright',
+            ),
+            self::fed('finish.patina_when')->onlyWhere('finish.patina', 'true'),
             Field::yesNo('finish.ultrasonic', 'whether it goes into the ultrasonic bath')->called('ultrasonic bath?'),
             Field::yesNo('finish.steam', 'whether it is steamed')->called('steam?'),
             Field::yesNo('finish.pickle', 'whether it goes into the pickle once more')->called('pickle again?'),

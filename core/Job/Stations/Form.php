@@ -22,7 +22,10 @@ final class Form extends StationPlan
 
     public function uses(): array
     {
-        return [$this->band(), ...$this->cut(), CutUses::settings(), ...$this->worked(), $this->rounded()];
+        return [
+            $this->band(), ...$this->cut(), CutUses::settings(), ...CutUses::byHand(), ...$this->worked(),
+            $this->rounded(),
+        ];
     }
 
     private function band(): CalculationUse
@@ -46,7 +49,9 @@ final class Form extends StationPlan
                 'width' => From::decision('form.width_top'),
                 'thickness' => From::decision('form.thickness_top'),
                 ...SharedInputs::profile(),
-                ...SharedInputs::decisions('form', 'overlap', 'gap', 'trim', 'stock_length'),
+                ...SharedInputs::decisions(
+                    'form', 'overlap', 'gap', 'trim', 'sizes_under', 'shank', 'apart', 'stock_length',
+                ),
                 'alloy' => From::decision('brief.alloy'),
             ])->when(From::decision('brief.kind'), 'fabricated'),
             CalculationUse::of('stock.cut', [
@@ -59,6 +64,10 @@ final class Form extends StationPlan
                 'width' => From::decision('form.plate_width'),
                 'length' => From::decision('form.plate_length'),
                 'dome_height' => From::decision('form.plate_dome'),
+                'ratio' => From::decision('form.plate_ratio'),
+                'bite' => From::decision('form.plate_bite'),
+                'bite_offset' => From::decision('form.plate_bite_offset'),
+                'outline' => From::decision('form.plate_outline'),
                 'count' => From::decision('form.plate_count'),
                 ...SharedInputs::decisions('form', 'sheet_width', 'sheet_length'),
                 'thickness' => From::decision('form.sheet_thickness'),
@@ -125,13 +134,13 @@ final class Form extends StationPlan
             ...self::onlyWhere('form.profile', ['court'], self::allFed('form', 'rise_inside', 'rise_outside')),
             ...self::allFed('form', 'beside_neighbour', 'neighbour_profile'),
             ...self::onlyWhere('brief.kind', ['fabricated'], [
-                ...self::allFed('form', 'overlap', 'gap', 'trim', 'stock_length'),
+                ...self::allFed('form', 'shank', 'overlap', 'gap', 'trim', 'sizes_under', 'stock_length'),
+                self::fed('form.apart')->onlyWhere('form.shank', 'double', 'triple'),
                 Field::of(Quantity::RingSize, 'form.rounded', 'size on the mandrel once it is rounded')
                     ->called('on the mandrel, rounded'),
             ]),
             self::fed('form.old_mass'),
-            ...self::allFed('form', 'plate', 'plate_width', 'plate_length', 'plate_dome', 'plate_count', 'sheet_width',
-                'sheet_length', 'sheet_thickness', 'divide_total', 'divide_parts'),
+            ...CutUses::decisions(self::allFed(...), self::onlyWhere(...)),
             ...self::allFed('form', 'work', 'work_strain', 'work_rim', 'work_height', 'work_before', 'work_after',
                 'inlay_width', 'inlay_thickness', 'inlay_depth'),
         ];

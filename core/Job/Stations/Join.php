@@ -25,7 +25,7 @@ final class Join extends StationPlan
                 'parts' => From::rows('parts', 'id', 'alloy', 'mass'),
                 'joints' => From::rows('joints', 'id', 'parts', 'after', 'form', 'grade', 'same_heat', 'hollow', 'vent',
                     'guard',
-                    'cold', 'textured', 'thin_wire', 'length', 'section', 'gap'),
+                    'how', 'cold', 'textured', 'thin_wire', 'length', 'section', 'gap'),
                 'alloy' => From::decision('brief.alloy'),
                 'solders' => From::decision('join.solders'),
                 'set_stones' => SharedInputs::stonesInFire(),

@@ -147,29 +147,40 @@ final class SettingUses
     }
 
     /**
-     * The settings that stand elsewhere on the band: not those round this one, nor a row that is laid out by itself.
+     * The settings that stand elsewhere on the band.
      *
      * @param  array<string, Source>  $place
      * @return list<array<string, mixed>>|null
      */
     private static function others(JobAnswers $job, array $place): ?array
     {
-        $here = $job->setting();
-        $others = [];
-        foreach ($job->eachRow('settings') as $row) {
+        $placed = $job->once('placed', static fn (JobAnswers $whole): array => self::placed($whole, $place));
+        unset($placed[$job->setting()->key()]);
+
+        return array_values($placed) ?: null;
+    }
+
+    /**
+     * Every setting that stands by itself: not those round another, nor a row that is laid out along the band.
+     *
+     * @param  array<string, Source>  $place
+     * @return array<string, array<string, mixed>> by key
+     */
+    private static function placed(JobAnswers $whole, array $place): array
+    {
+        $placed = [];
+        foreach ($whole->eachRow('settings') as $row) {
             $setting = $row->setting();
-            $isApart = $setting->index !== $here->index && $setting->beside() === null
-                && $setting->holds() !== 'row';
-            $said = $isApart ? array_filter(
+            $said = $setting->beside() === null && $setting->holds() !== 'row' ? array_filter(
                 array_map(static fn (Source $source): mixed => $source->value($row), $place),
                 static fn (mixed $value): bool => $value !== null,
             ) : [];
             if (isset($said['shape'], $said['width'])) {
-                $others[] = ['name' => $setting->name(), 'key' => $setting->key(), ...$said];
+                $placed[$setting->key()] = ['name' => $setting->name(), 'key' => $setting->key(), ...$said];
             }
         }
 
-        return $others ?: null;
+        return $placed;
     }
 
     /** A seat is asked for once there is a stone, and somebody said how it is set. */

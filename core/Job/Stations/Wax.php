@@ -22,7 +22,7 @@ final class Wax extends StationPlan
 
     public function uses(): array
     {
-        return [...$this->carved(), ...$this->lines(), $this->predicted()];
+        return [...$this->carved(), ...$this->lines(), $this->predicted(), $this->like(), $this->clay()];
     }
 
     /** @return list<CalculationUse> */
@@ -111,6 +111,34 @@ final class Wax extends StationPlan
         return $stones ?: null;
     }
 
+    private function like(): CalculationUse
+    {
+        return CalculationUse::of('wax.like', [
+            'like_mass' => From::decision('wax.like_mass'),
+            'like_volume_mm3' => From::decision('wax.like_volume'),
+            'volume_mm3' => From::result('wax.pattern', 'ring_volume_mm3'),
+        ])->when(From::decision('wax.like_mass'))->when(From::decision('wax.like_volume'));
+    }
+
+    /** Of metal clay: mandrel, cards, stones in the fire, drying and firing. */
+    private function clay(): CalculationUse
+    {
+        return CalculationUse::of('clay.ring', [
+            'inner_diameter' => SharedInputs::finger(),
+            'width' => From::decision('form.width_top'),
+            'thickness' => From::decision('form.thickness_top'),
+            'clay' => From::decision('wax.clay'),
+            'shrinkage' => From::decision('wax.shrinkage'),
+            'stones' => From::each('stones', SharedInputs::readings('stones', 'species', 'name', 'treated', 'in_fire')),
+            'stone' => From::ofJob(
+                static fn (JobAnswers $job): mixed => $job->isMade('stones.in_fire')
+                    ? ($job->input('stone.outline')?->num('width')) : null,
+            ),
+            'dried' => From::decision('wax.clay_dried'),
+            'fired_diameter' => From::decision('wax.clay_fired'),
+        ])->needing('inner_diameter')->when(From::decision('wax.process'), 'clay');
+    }
+
     private function predicted(): CalculationUse
     {
         return CalculationUse::of('wax.predict', [
@@ -130,9 +158,12 @@ final class Wax extends StationPlan
             self::fed('wax.text'),
             self::fed('wax.text_margin'),
             self::fed('wax.process')->default('carved'),
+            ...self::onlyWhere('wax.process', ['clay'], self::allFed('wax', 'clay', 'clay_dried', 'clay_fired')),
             self::fed('wax.shrinkage'),
             self::fed('wax.finishing')->default('usual'),
-            ...self::allFed('wax', 'finish_inside', 'finish_outside', 'finish_side', 'wax', 'blank'),
+            ...self::allFed(
+                'wax', 'like_mass', 'like_volume', 'finish_inside', 'finish_outside', 'finish_side', 'wax', 'blank',
+            ),
         ];
     }
 
@@ -143,7 +174,13 @@ final class Wax extends StationPlan
             Figure::of('wax.dimensions', 'bore_mark', 'on the stick')->always(),
             Figure::of('blank.choose', 'slice', 'slice to cut')->always(),
             Figure::of('metal.charge', 'piece_mass', 'this wax in metal')->always(),
-            Figure::of('wax.predict', 'inner_diameter', 'finishes at, inside')->always(),
+            Figure::of('wax.predict', 'inner_diameter', 'finishes at, inside')->unless('clay.ring')->always(),
+            Figure::of('wax.like', 'wax_mass', 'like the first, it weighs'),
+            Figure::of('clay.ring', 'mandrel_mark', 'form on'),
+            Figure::of('clay.ring', 'cards', 'cards'),
+            Figure::of('clay.ring', 'fire_at', 'fired at'),
+            Figure::of('clay.ring', 'fire_min', 'in the kiln'),
+            Figure::of('clay.ring', 'shrinkage_measured', 'it shrank'),
         ];
     }
 }

@@ -315,6 +315,12 @@ export interface components {
                     value: string;
                     typed: string;
                 };
+                /** @description How many shanks stand side by side. */
+                "form.shank"?: {
+                    /** @enum {string} */
+                    value: "single" | "double" | "triple";
+                    typed: string;
+                };
                 /** @description How far an open shank’s ends lie over one another. */
                 "form.overlap"?: {
                     value: number;
@@ -330,8 +336,18 @@ export interface components {
                     value: number;
                     typed: string;
                 };
+                /** @description US sizes that it is formed under, and stretched up to the finger. */
+                "form.sizes_under"?: {
+                    value: number;
+                    typed: string;
+                };
                 /** @description Length of the stock at hand. */
                 "form.stock_length"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Room between two shanks. */
+                "form.apart"?: {
                     value: number;
                     typed: string;
                 };
@@ -345,13 +361,13 @@ export interface components {
                     value: number;
                     typed: string;
                 };
-                /** @description A plate or a disc from sheet. */
+                /** @description What is cut from sheet. */
                 "form.plate"?: {
                     /** @enum {string} */
-                    value: "plate" | "disc";
+                    value: "plate" | "disc" | "cushion" | "hexagon" | "kite" | "oval" | "crescent" | "free";
                     typed: string;
                 };
-                /** @description Width of a plate; diameter of a disc, or of the dome’s rim. */
+                /** @description Width of a plate; diameter of a disc, or of the dome’s rim; not of a free outline. */
                 "form.plate_width"?: {
                     value: number;
                     typed: string;
@@ -359,6 +375,26 @@ export interface components {
                 /** @description Length of a plate; as its width unless said. */
                 "form.plate_length"?: {
                     value: number;
+                    typed: string;
+                };
+                /** @description Corner radius of a cushion, corner cut of an octagon, sagitta of a trillion, height of a hexagon’s points, place of a kite’s widest part, of its length from the short end; as a share of the width. */
+                "form.plate_ratio"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Diameter of the disc that a crescent lacks. */
+                "form.plate_bite"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description From middle to middle of the two discs. */
+                "form.plate_bite_offset"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description A free outline: points such as 0,0 10,0 10,5, or a path of SVG, 1 mm a unit. */
+                "form.plate_outline"?: {
+                    value: string;
                     typed: string;
                 };
                 /** @description How high a disc is domed. */
@@ -393,6 +429,77 @@ export interface components {
                 };
                 /** @description Into so many equal parts. */
                 "form.divide_parts"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Inside diameter of each. */
+                "form.wire_inside"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Diameter of the wire, or its gauge. */
+                "form.wire_thick"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description How many. */
+                "form.wire_count"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Length that is forged. */
+                "form.forge_length"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Thickness at the end; half unless said. */
+                "form.forge_to"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Width after forging; as before unless said. */
+                "form.forge_spread"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Thin all along, or thinning to the end. */
+                "form.forge_taper"?: {
+                    /** @enum {string} */
+                    value: "even" | "to-a-point";
+                    typed: string;
+                };
+                /** @description Width of the foot along the band. */
+                "form.seam_foot"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Height of what is filed. */
+                "form.seam_height"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description A round shank or wire that gets a flat. */
+                "form.seam_wire"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Width of the flat. */
+                "form.seam_flat"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Mass of the ingot. */
+                "form.ingot_mass"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Section of the ingot. */
+                "form.ingot_area"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Ends, cracks and filings that go back to the scrap. */
+                "form.ingot_waste"?: {
                     value: number;
                     typed: string;
                 };
@@ -558,6 +665,21 @@ export interface components {
                     value: "carved" | "mould" | "resin" | "clay";
                     typed: string;
                 };
+                /** @description The sort of clay. */
+                "wax.clay"?: {
+                    value: string;
+                    typed: string;
+                };
+                /** @description How long it has dried. */
+                "wax.clay_dried"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Inside diameter once it is fired. */
+                "wax.clay_fired"?: {
+                    value: number;
+                    typed: string;
+                };
                 /** @description Linear shrinkage from pattern to casting; by the process unless said. */
                 "wax.shrinkage"?: {
                     value: number;
@@ -567,6 +689,16 @@ export interface components {
                 "wax.finishing"?: {
                     /** @enum {string} */
                     value: "light" | "usual" | "heavy";
+                    typed: string;
+                };
+                /** @description What the earlier wax weighed. */
+                "wax.like_mass"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description What was drawn of that one. */
+                "wax.like_volume"?: {
+                    value: number;
                     typed: string;
                 };
                 /** @description Finishing takes off the inside. */
@@ -807,7 +939,7 @@ export interface components {
                     value: boolean;
                     typed: string;
                 };
-                /** @description Whether it is plated with rhodium. */
+                /** @description Whether it is plated. */
                 "finish.rhodium"?: {
                     value: boolean;
                     typed: string;
@@ -820,6 +952,33 @@ export interface components {
                 /** @description Whether the stones are guarded from wheels. */
                 "finish.guarded"?: {
                     value: boolean;
+                    typed: string;
+                };
+                /** @description Whether parts are polished before they are joined. */
+                "finish.pre_polish"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Whether faces lie where no wheel reaches once it is joined. */
+                "finish.hidden"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Milgrain, before or after setting. */
+                "finish.milgrain"?: {
+                    /** @enum {string} */
+                    value: "none" | "before" | "after";
+                    typed: string;
+                };
+                /** @description Whether a setting is to stay bright. */
+                "finish.bright"?: {
+                    value: boolean;
+                    typed: string;
+                };
+                /** @description Darkened before or after setting. */
+                "finish.patina_when"?: {
+                    /** @enum {string} */
+                    value: "before" | "after";
                     typed: string;
                 };
                 /** @description Whether it goes into the ultrasonic bath. */
@@ -1470,6 +1629,12 @@ export interface components {
                     value: boolean;
                     typed: string;
                 };
+                /** @description How it is closed. */
+                how?: {
+                    /** @enum {string} */
+                    value: "solder" | "fuse" | "laser" | "cold";
+                    typed: string;
+                };
                 /** @description Whether it is made without a torch. */
                 cold?: {
                     value: boolean;
@@ -1667,6 +1832,10 @@ export interface components {
             stations: components["schemas"]["Station"][];
             page: components["schemas"]["Page"];
             undone?: components["schemas"]["Change"][];
+            siblings?: {
+                number: number;
+                title: string;
+            }[];
         };
         JobRow: {
             number: number;

@@ -38,6 +38,8 @@ export interface Results {
         length: number;
         bench_rule: number;
         rule_off: number;
+        blanks: number;
+        over_all: number;
         centroid: number;
         volume_mm3: number;
         mass: number;
@@ -51,6 +53,9 @@ export interface Results {
     'plate.cut': {
         blank: number;
         makes: number;
+        area: number;
+        edge: number;
+        points: unknown[];
         mass_each: number;
         waste_share: number;
     };
@@ -68,6 +73,31 @@ export interface Results {
         pieces_mass: number;
         needed_mass: number;
         old_left: number;
+    };
+    'wire.ring': {
+        mandrel: number;
+        each: number;
+        wire_total: number;
+        coil: number;
+        outside: number;
+        mass: number;
+    };
+    'forge.length': {
+        length_after: number;
+        gained: number;
+        reduction: number;
+        anneals: number;
+    };
+    'seam.fit': {
+        crescent: number;
+        left: number;
+        flat_depth: number;
+        joint: number;
+    };
+    'ingot.length': {
+        length: number;
+        anneals: number;
+        mass_wanted: number;
     };
     'anneal.bend': {
         strain: number;
@@ -378,6 +408,25 @@ export interface Results {
         width: number;
         thickness: number;
     };
+    'wax.like': {
+        ratio: number;
+        wax_mass: number;
+    };
+    'clay.ring': {
+        mandrel: number;
+        mandrel_mark: string;
+        sizes_up: number;
+        width_wet: number;
+        thickness_wet: number;
+        cards: number;
+        thickness_fired: number;
+        seat: number;
+        punch: number;
+        fire_at: number;
+        fire_min: number;
+        stages: unknown[];
+        shrinkage_measured: number;
+    };
     'sprue.size': {
         section_modulus: number;
         thinnest_modulus: number;
@@ -473,6 +522,7 @@ export interface Results {
         sharing: unknown[];
         cost: string;
         stones: unknown[];
+        fused: unknown[];
         cold: unknown[];
         clash: unknown[];
         remedies: unknown[];
@@ -491,6 +541,10 @@ export interface Results {
         tools: unknown[];
         needed: number;
         missing: number;
+    };
+    'bench.order': {
+        steps: unknown[];
+        count: number;
     };
     'finish.plan': {
         steps: unknown[];

@@ -5,6 +5,7 @@ import type { Catalogue } from '../api/types';
 import { Pictures } from './BriefParts';
 import { Decision } from './DecisionRail';
 import { Pairs } from './Pairs';
+import { MoveStone } from './Siblings';
 import { newRowKey, rowsOf } from './held';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
@@ -116,6 +117,7 @@ export function Readings({ group, title, again, work, catalogue }: Props) {
                     take this one out
                 </Act>
             ) : null}
+            {row && group === 'stones' ? <MoveStone work={work} row={here} /> : null}
             {row ? <Pictures work={work} about={`${group}.${here}`} /> : null}
             {group === 'attempts' ? <Pairs work={work} row={here} /> : null}
         </Box>

@@ -91,5 +91,5 @@ function add(work: Work, rows: Row[]) {
     const key = newRowKey();
     const style = rows.at(-1)?.style as { value: string } | undefined;
     work.edit(`settings.${key}.style`, style?.value ?? 'bezel');
-    work.takeSetting(key);
+    void work.saved().then(() => work.takeSetting(key));
 }

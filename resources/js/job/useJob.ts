@@ -155,6 +155,7 @@ export function useJob(
             pending && live && base
                 ? {
                       ...live,
+                      ...(base.siblings ? { siblings: base.siblings } : {}),
                       answers: { ...base.answers, ...live.answers },
                       inputs: { ...base.inputs, ...live.inputs },
                       stations: base.stations.map(
@@ -197,6 +198,7 @@ export function useJob(
         reading,
         take,
         takeSetting,
+        saved: () => drafts.flush(number),
         refetch: query.refetch,
     };
 }

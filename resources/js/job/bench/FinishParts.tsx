@@ -3,6 +3,7 @@ import { post } from '../../api/client';
 import { Stands } from '../StoneParts';
 import { isTicked, Tick } from '../Tick';
 import type { Work } from '../useJob';
+import { OrderList } from './OrderList';
 import { Section } from './Section';
 import { Act } from '../../bench/Act';
 
@@ -44,6 +45,7 @@ export function FinishParts({ work }: { work: Work }) {
                     <Tick key={step} path={path(step)} words={step} work={work} />
                 ))}
             </Section>
+            <OrderList job={job} />
             <Stands job={job} />
         </>
     );

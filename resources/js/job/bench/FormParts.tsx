@@ -19,6 +19,47 @@ const GROUPS: [string, string, string, Told][] = [
             ['plate.cut', 'blank', 'length', 'blank'],
             ['plate.cut', 'makes', 'count', 'the sheet gives'],
             ['plate.cut', 'mass_each', 'mass', 'each weighs'],
+            ['plate.cut', 'edge', 'length', 'edge to file'],
+        ],
+    ],
+    [
+        'form.wire',
+        'Rings of wire',
+        'wound on a mandrel and sawn apart; a gauge is understood',
+        [
+            ['wire.ring', 'wire_total', 'length', 'wire to wind'],
+            ['wire.ring', 'coil', 'length', 'coil, long'],
+            ['wire.ring', 'outside', 'length', 'each, outside'],
+        ],
+    ],
+    [
+        'form.forge',
+        'Forged or planished ends',
+        'what an end loses in thickness it gains in length',
+        [
+            ['forge.length', 'length_after', 'length', 'it becomes'],
+            ['forge.length', 'gained', 'length', 'longer by'],
+            ['forge.length', 'anneals', 'count', 'annealings'],
+        ],
+    ],
+    [
+        'form.seam',
+        'Feet and flats',
+        'filed so that a collet sits on the band, or two rounds on each other',
+        [
+            ['seam.fit', 'crescent', 'length', 'crescent, deep'],
+            ['seam.fit', 'left', 'length', 'left over it'],
+            ['seam.fit', 'flat_depth', 'length', 'flat, deep'],
+        ],
+    ],
+    [
+        'form.ingot',
+        'From an ingot',
+        'rolled to the section of the shank',
+        [
+            ['ingot.length', 'length', 'length', 'it gives'],
+            ['ingot.length', 'mass_wanted', 'mass', 'to melt for the shank'],
+            ['ingot.length', 'anneals', 'count', 'annealings'],
         ],
     ],
     ['form.divide', 'Dividing, drilling, punching', 'each line from both edges', []],

@@ -4,6 +4,7 @@ import { get } from '../../api/client';
 import type { StretchTests } from '../../api/types';
 import type { Catalogue, Kept } from '../../api/types';
 import { Readings } from '../Readings';
+import { TakeCasting } from '../Siblings';
 import { rowsOf } from '../held';
 import type { Results } from '../../api/results';
 import type { Work } from '../useJob';
@@ -15,6 +16,11 @@ interface Edit {
     joint: string;
     field: string;
     value: string | boolean;
+}
+interface Closed {
+    joint: string;
+    how: string;
+    words: string;
 }
 interface StoneInFire {
     stone: string;
@@ -40,6 +46,24 @@ function StonesInFire({ stones }: { stones: StoneInFire[] }) {
                     </Box>
                     <Box>{one.when}</Box>
                     <Box color="soft">{one.why}</Box>
+                </Flex>
+            ))}
+        </Section>
+    );
+}
+
+/** Joints that are closed without solder, and how. */
+function WithoutSolder({ title, rows }: { title: string; rows: Closed[] }) {
+    if (rows.length === 0) return null;
+    return (
+        <Section name="without-solder" title={title}>
+            {rows.map((one) => (
+                <Flex key={one.joint} gap={3} wrap="wrap" minH="30px">
+                    <Box fontWeight="600" minW="140px">
+                        {one.joint}
+                    </Box>
+                    <Box minW="60px">{one.how}</Box>
+                    <Box color="soft">{one.words}</Box>
                 </Flex>
             ))}
         </Section>
@@ -76,6 +100,7 @@ export function JoinParts({ work, catalogue }: { work: Work; catalogue: Catalogu
                 onTake={take}
             />
             <StonesInFire stones={rows('stones') as StoneInFire[]} />
+            <WithoutSolder title="Fused first, before any solder" rows={rows('fused') as Closed[]} />
             <HeatList
                 heats={rows('heats') as Heat[]}
                 cold={(rows('cold') as { joint: string }[]).map((one) => one.joint)}
@@ -88,6 +113,7 @@ export function JoinParts({ work, catalogue }: { work: Work; catalogue: Catalogu
                 proposals={rows('sharing') as Proposal[]}
                 onTake={take}
             />
+            <TakeCasting work={work} />
             <Readings group="parts" title="Parts" again="another part" work={work} catalogue={catalogue} />
             <Readings group="joints" title="Joints" again="another joint" work={work} catalogue={catalogue} />
             <Learned />

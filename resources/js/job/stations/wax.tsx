@@ -3,14 +3,16 @@ import { useNavigate } from 'react-router';
 import { Act } from '../../bench/Act';
 import { ClientReview } from '../ClientReview';
 import { GridList } from '../GridList';
+import { LetterTable } from '../LetterTable';
 import { Readings } from '../Readings';
 import type { StationPage, StationProps } from './StationPage';
 
 export const wax: StationPage = {
     Under: PrintIt,
-    Below: ({ work, catalogue, drawn }: StationProps) => (
+    Below: ({ work, catalogue, job, drawn }: StationProps) => (
         <>
             {drawn ? <GridList work={work} /> : null}
+            <LetterTable job={job} />
             <Readings
                 group="attempts"
                 title="Wax on the bench"

@@ -1,5 +1,6 @@
 import { Fragment } from 'react';
 import { Drawing } from '../../drawing/Drawing';
+import { LetterTable } from '../../job/LetterTable';
 import { CheckBar, Head, plain, Rows, useSaid, type Printed } from '../parts';
 
 export function WaxTemplate({ job }: Printed) {
@@ -23,6 +24,7 @@ export function WaxTemplate({ job }: Printed) {
                 </>
             ) : null}
             <WaxFigures job={job} />
+            <LetterTable job={job} />
         </>
     );
 }
