@@ -48,7 +48,8 @@ final class ManySettings
     private static function document(): Document
     {
         $typed = [
-            'brief.finger' => 'US 7', 'brief.alloy' => '14k-yellow', 'form.width_top' => '8', 'form.thickness_top' => '2.4',
+            'brief.finger' => 'US 7', 'brief.alloy' => '14k-yellow', 'form.width_top' => '8',
+            'form.thickness_top' => '2.4',
         ];
         foreach ([['claws', 6.0], ['tube', 3.0], ['bezel', 4.0], ['tube', 2.5], ['flush', 2.0], ['tube', 2.2],
             ['claws', 3.0], ['flush', 1.8], ['tube', 2.8]] as $at => [$style, $width]) {

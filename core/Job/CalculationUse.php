@@ -91,6 +91,19 @@ final readonly class CalculationUse
         return $this->with(['isOfClay' => false]);
     }
 
+    /** Whether all that it waits for is given. */
+    public function isAskedFor(JobAnswers $job): bool
+    {
+        foreach ($this->conditions as [$source, $among]) {
+            $value = $source->value($job);
+            if ($value === null || ($among !== [] && ! in_array($value, $among, true))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @param array<string, mixed> $changes */
     private function with(array $changes): self
     {

@@ -243,7 +243,7 @@ final class JobAnswers
         }
         $this->asked[$name] = true;
         $use = InputBindings::all()[$name] ?? null;
-        if ($use === null || ! $this->kind->reckons($name) || ! $this->isAskedFor($use)) {
+        if ($use === null || ! $this->kind->reckons($name) || ! $use->isAskedFor($this)) {
             return;
         }
         [$raw, $origins] = $this->gather($use);
@@ -260,18 +260,6 @@ final class JobAnswers
         } catch (BadInput $bad) {
             $this->errors[$name] = $bad->errors;
         }
-    }
-
-    private function isAskedFor(CalculationUse $use): bool
-    {
-        foreach ($use->conditions as [$source, $among]) {
-            $value = $source->value($this);
-            if ($value === null || ($among !== [] && ! in_array($value, $among, true))) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** @return array{array<string, mixed>, array<string, Origin>} what the sources give, and where each is from */

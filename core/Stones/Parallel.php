@@ -38,7 +38,8 @@ final readonly class Parallel
      */
     public function corneredPoints(int $count): array
     {
-        if ($this->offset > 0 || array_filter($this->pieces, static fn (Piece $one): bool => $one->length(0.0) < 1e-12) === []) {
+        if ($this->offset > 0
+            || array_filter($this->pieces, static fn (Piece $one): bool => $one->length(0.0) < 1e-12) === []) {
             return array_map(static fn (array $at): array => [$at[0], $at[1]], $this->points($count));
         }
         $placed = array_map(

@@ -28,7 +28,10 @@ final class BenchCommand extends Command
     public function handle(): int
     {
         $times = max(20, (int) $this->text('times'));
-        $measured = [...$this->core($times), ...JobTrials::core($times), ...ManySettings::measure($times), ...LargeWorkshop::measure()];
+        $measured = [
+            ...$this->core($times), ...JobTrials::core($times), ...ManySettings::measure($times),
+            ...LargeWorkshop::measure(),
+        ];
         $url = rtrim($this->text('url'), '/');
         if ($url !== '') {
             $measured = [...$measured, ...$this->http($url, intdiv($times, 10)), ...$this->weight($url)];
