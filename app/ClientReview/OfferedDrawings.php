@@ -14,7 +14,7 @@ final class OfferedDrawings
 {
     private const STATIONS = [Station::Stones, Station::Form, Station::Wax];
 
-    private const OFFERED = ['head', 'row', 'row-other-way', 'ring', 'letters'];
+    private const OFFERED = ['head', 'round', 'row', 'row-other-way', 'ring', 'letters'];
 
     /** @return array<string, View> by name */
     public static function of(Job $job): array

@@ -36,7 +36,7 @@ final class PlaceDrawing
         $box = 2 * $up / self::HIGH;
         $view = new View(
             'round', 'Round the band, at its outside; the upright line is the top of the finger', 'foot',
-            [-$span - 150 * $box, -$up - 66 * $box, 2 * ($span + 150 * $box), 2 * $up + 132 * $box], 6,
+            [-$span - 150 * $box, -$up - 66 * $box, 2 * ($span + 150 * $box), 2 * $up + 146 * $box], 6,
         );
         $view->rect(-$span, -$half, 2 * $span, 2 * $half, 'fill-metal')
             ->line(-$span, -$half, $span, -$half)->line(-$span, $half, $span, $half)
@@ -63,7 +63,7 @@ final class PlaceDrawing
         $along = $mine->along($radius);
         $view
             ->input(
-                'angle', 'round the finger', [$along / 2, $up + 34 * $box], [[0.0, $up], [$along, $up]], $mine->angle,
+                'angle', 'round the finger', [$along / 2, $up + 50 * $box], [[0.0, $up], [$along, $up]], $mine->angle,
                 [1.0, 0.0, rad2deg(1 / $radius), -180.0],
             )
             ->input(

@@ -7,7 +7,6 @@ use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Movement;
 use Illuminate\Support\Facades\DB;
-use Tests\BrowserCase;
 
 // Whole commissions, from Brief to Hand over: every gram through the account to nought, every millimetre from finger to
 // ring.
@@ -51,25 +50,6 @@ function accounted(Job $job, Lot ...$bought): int
     $lost = (int) DB::table('movements')->whereIn('id', $movements)->sum('loss_mg');
 
     return $came + $allowed - $stands - $gone - $lost;
-}
-
-function signsOff(BrowserCase $walk, Job $job, string $station): void
-{
-    $walk->saved();
-    $walk->click('[data-testid="next"]');
-    $walk->until(
-        fn (): bool => ($job->refresh()->held()->map('stations')[$station]['state'] ?? '') === 'signed',
-        "{$station} was not signed",
-    );
-}
-
-function looksAndLeaves(BrowserCase $walk, Job $job): void
-{
-    foreach (['size', 'tight', 'level', 'snags', 'joints', 'photograph'] as $look) {
-        $walk->click("[data-tick=\"handover.{$look}\"]");
-    }
-    $walk->choose('handover.mark', 'struck');
-    $walk->saved();
 }
 
 it('walks a cast ring: 4.40 g drawn, charged, trimmed, finished and out, to the milligram', function (): void {

@@ -29,4 +29,32 @@ final class Paper
 
         return $longest / $dpi * 25.4;
     }
+
+    /**
+     * How far the bluish parts of the first page, its stones, reach across and down.
+     *
+     * @return array{float, float} mm
+     */
+    public static function tinted(string $pdf): array
+    {
+        $dpi = 300;
+        exec(sprintf(
+            'pdftoppm -r %d -l 1 -png -singlefile %s %s', $dpi, escapeshellarg($pdf), escapeshellarg("{$pdf}.page"),
+        ));
+        $image = imagecreatefrompng("{$pdf}.page.png");
+        unlink("{$pdf}.page.png");
+        $seen = [[], []];
+        for ($y = 0; $y < imagesy($image); $y++) {
+            for ($x = 0; $x < imagesx($image); $x++) {
+                $colour = imagecolorat($image, $x, $y);
+                if (($colour & 0xFF) - (($colour >> 16) & 0xFF) > 6) {
+                    $seen[0][$x] = $seen[1][$y] = true;
+                }
+            }
+        }
+
+        return array_map(
+            static fn (array $at): float => (max(array_keys($at)) - min(array_keys($at)) + 1) / $dpi * 25.4, $seen,
+        );
+    }
 }

@@ -58,3 +58,22 @@ function mend(BrowserCase $case): void
 {
     $case->browser()->executeScript('window.fetch = window.mended');
 }
+
+function signsOff(BrowserCase $walk, Job $job, string $station): void
+{
+    $walk->saved();
+    $walk->click('[data-testid="next"]');
+    $walk->until(
+        fn (): bool => ($job->refresh()->held()->map('stations')[$station]['state'] ?? '') === 'signed',
+        "{$station} was not signed",
+    );
+}
+
+function looksAndLeaves(BrowserCase $walk, Job $job): void
+{
+    foreach (['size', 'tight', 'level', 'snags', 'joints', 'photograph'] as $look) {
+        $walk->click("[data-tick=\"handover.{$look}\"]");
+    }
+    $walk->choose('handover.mark', 'struck');
+    $walk->saved();
+}

@@ -10,14 +10,17 @@ use HotSprue\Drawing\DxfWriter;
 use HotSprue\Drawing\SvgWriter;
 use HotSprue\Drawing\View;
 use HotSprue\Job\Station;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** A job's drawings as files at life size: SVG and DXF. */
 final class DrawingController
 {
-    public function show(Job $job, string $view, string $kind): Response
+    public function show(Request $request, Job $job, string $view, string $kind): Response
     {
-        $drawing = $this->find($job, $view) ?? abort(404, 'This job has no such drawing yet.');
+        $asked = $request->query('setting');
+        $drawing = $this->find($job, $view, is_string($asked) ? $asked : null)
+            ?? abort(404, 'This job has no such drawing yet.');
         [$type, $text] = $kind === 'svg' ? ['image/svg+xml', SvgWriter::write($drawing)] : [
             'application/dxf', DxfWriter::write($drawing),
         ];
@@ -31,10 +34,10 @@ final class DrawingController
         );
     }
 
-    private function find(Job $job, string $name): ?View
+    private function find(Job $job, string $name, ?string $setting): ?View
     {
         foreach (Station::cases() as $station) {
-            foreach ((new JobAnswer($job, $job->held(), $station))->drawings() as [, $view]) {
+            foreach ((new JobAnswer($job, $job->held(), $station, $setting))->drawings() as [, $view]) {
                 if ($view->name === $name) {
                     return $view;
                 }

@@ -20,7 +20,7 @@ const HEIGHT: Record<string, number> = {
     finger: 300,
     head: 400,
     seat: 190,
-    round: 276,
+    round: 292,
     core: 280,
     fill: 110,
     arm: 120,
@@ -184,7 +184,7 @@ function DimensionBox({
             said={say(answer?.results[dimension.name]?.value, output?.quantity, units)}
             held={held}
             onTap={() => setInHand(mine)}
-            name={`${use}/${dimension.name}`}
+            name={`${use.split('@')[0]}/${dimension.name}`}
         />
     );
 }
