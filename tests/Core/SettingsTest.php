@@ -180,6 +180,18 @@ it('measures along the band and to its neighbours', function (): void {
         ->and($answer->num('bridge'))->toEqualWithDelta(hypot(18 * sin(deg2rad(20)), 1) - 1.0, 1e-9);
 });
 
+it('says how far the culet stays from the finger', function (): void {
+    // 2 of band, 1.7 from foot to girdle, a pavilion of 0.43 × 3.
+    $place = reckon('setting.place', [
+        'shape' => 'round', 'width' => 3, 'girdle' => 1.7, 'height' => 0.2, 'outer_diameter' => 21.4,
+        'inner_diameter' => 17.4,
+    ]);
+    expect($place->num('culet_over_finger'))->toEqualWithDelta(2 + 0.2 + 1.7 - 1.29, 1e-9)
+        ->and(pieceWith(sixTubes())->value('setting.place@0', 'culet_over_finger'))
+        // A collet's seat is its pavilion and 0.4: that much, and the band's 2.2.
+        ->toEqualWithDelta(2.6, 1e-9);
+});
+
 it('turns a setting on itself', function (float $turn, float $edge): void {
     $answer = reckon('setting.place', [
         'shape' => 'oval', 'length' => 8, 'width' => 6, 'turn' => $turn, 'outer_diameter' => 22, 'band_width' => 10,
