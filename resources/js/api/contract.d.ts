@@ -153,6 +153,7 @@ export interface components {
             }[];
             override: components["schemas"]["Override"] | null;
             of: string | null;
+            title: string;
         };
         Figure: {
             use: string;

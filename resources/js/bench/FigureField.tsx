@@ -2,6 +2,7 @@ import { Box, Input, NativeSelect } from '@chakra-ui/react';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { Field } from '../api/types';
 import { wall } from '../shell/zone';
+import { saidChoice } from './choices';
 import { say, useUnits, withUnit } from './units';
 
 interface Props {
@@ -28,12 +29,6 @@ interface Props {
     onTake?: () => void;
 }
 
-/** A choice as one says it. */
-function saidChoice(field: Props['field'], choice: string): string {
-    if (field.quantity === 'yes-no') return choice === 'true' ? 'yes' : 'no';
-    return field.sayings?.[choice] ?? choice.replaceAll('-', ' ');
-}
-
 /** One figure: large, with its unit, edited where it stands. */
 export function FigureField({
     label,
@@ -57,6 +52,9 @@ export function FigureField({
     const before = useRef<string | null>(null);
     const left = useRef(onSettle);
     const input = useRef<HTMLInputElement>(null);
+    const plate = useRef<HTMLButtonElement>(null);
+    /** Whether it was left by a key, and the focus returns to it. */
+    const back = useRef(false);
     const editing = text !== null;
     useEffect(() => {
         left.current = onSettle;
@@ -68,6 +66,10 @@ export function FigureField({
     }, [editing]);
     useEffect(() => {
         if (editing) input.current?.select();
+        else if (back.current) {
+            back.current = false;
+            plate.current?.focus();
+        }
     }, [editing]);
     const empty = value === null || value === undefined;
     const said = say(empty ? advised : value, field.quantity, units);
@@ -102,7 +104,6 @@ export function FigureField({
             {error}
         </Box>
     ) : null;
-
     if (choices.length > 0 || (field.quantity === 'choice' && !field.many)) {
         const now = value === null || value === undefined ? '' : String(value);
         return (
@@ -179,6 +180,7 @@ export function FigureField({
         if (event.key === 'Enter' || event.key === 'Escape') {
             event.preventDefault();
             if (event.key === 'Escape') onEdit(before.current);
+            back.current = true;
             event.currentTarget.blur();
         }
     };
@@ -215,6 +217,7 @@ export function FigureField({
     return (
         <div>
             <button
+                ref={plate}
                 type="button"
                 className={['plate', wide && 'wide', inHand && 'held', error && 'wrong']
                     .filter(Boolean)

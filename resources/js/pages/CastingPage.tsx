@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { get, post, Refusal } from '../api/client';
 import { moment, say, useUnits } from '../bench/units';
 import { Act } from '../bench/Act';
+import { useTitle } from '../shell/useTitle';
 
 interface JobName {
     number: number;
@@ -35,6 +36,7 @@ interface Casting {
 
 /** The casting room: burnouts planned, in the kiln and over, and which jobs can share a flask. */
 export default function CastingPage() {
+    useTitle('Casting');
     const go = useNavigate();
     const queries = useQueryClient();
     const { units } = useUnits();

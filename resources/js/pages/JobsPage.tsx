@@ -10,6 +10,7 @@ import { KnownClient } from '../job/KnownClient';
 import { stationWords, useCatalogue } from '../shell/catalogue';
 import { Act } from '../bench/Act';
 import { NewJob } from './NewJob';
+import { useTitle } from '../shell/useTitle';
 
 interface Page {
     jobs: JobRow[];
@@ -19,6 +20,7 @@ interface Page {
 
 /** Every job, found by number, client, title, alloy or stone. */
 export function JobsPage() {
+    useTitle('Jobs');
     const go = useNavigate();
     const catalogue = useCatalogue();
     const [asked, ask] = useSearchParams();

@@ -10,6 +10,7 @@ import { say, useUnits, withUnit, type Units } from '../bench/units';
 import { useCatalogue } from '../shell/catalogue';
 import { StretchLog } from './StretchLog';
 import { Act } from '../bench/Act';
+import { useTitle } from '../shell/useTitle';
 
 const GROUPS: [string, string][] = [
     ['units', 'Units'],
@@ -29,6 +30,7 @@ const GROUPS: [string, string][] = [
 
 /** The workshop's own figures beside the usual ones. Open jobs keep the figures they began with. */
 export default function ShopPage() {
+    useTitle('Shop');
     const queries = useQueryClient();
     const catalogue = useCatalogue();
     const { units, set } = useUnits();

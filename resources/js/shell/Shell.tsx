@@ -34,11 +34,17 @@ const KEYS = [
     ['?', 'this list'],
 ] as const;
 
-/** Whether a key was meant for a field and not for the page. */
+/** Whether a key was meant for a field, a dialog or a menu, and not for the page. */
 export function isTyping(event: KeyboardEvent): boolean {
     const at = event.target as HTMLElement;
+    const isCovered =
+        document.querySelector('[data-state="open"]:is([role="dialog"], [role="menu"])') !== null;
     return (
-        ['INPUT', 'TEXTAREA', 'SELECT'].includes(at.tagName) || event.ctrlKey || event.metaKey || event.altKey
+        isCovered ||
+        ['INPUT', 'TEXTAREA', 'SELECT'].includes(at.tagName) ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey
     );
 }
 
