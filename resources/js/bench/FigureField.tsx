@@ -1,8 +1,8 @@
-import { Box, Input, NativeSelect } from '@chakra-ui/react';
+import { Box, Input } from '@chakra-ui/react';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { Field } from '../api/types';
 import { wall } from '../shell/zone';
-import { saidChoice } from './choices';
+import { ChoiceField } from './ChoiceField';
 import { say, useUnits, withUnit } from './units';
 
 interface Props {
@@ -105,48 +105,11 @@ export function FigureField({
         </Box>
     ) : null;
     if (choices.length > 0 || (field.quantity === 'choice' && !field.many)) {
-        const now = value === null || value === undefined ? '' : String(value);
         return (
-            <Box {...frame} minW="148px" maxW="240px">
-                <NativeSelect.Root size="sm" variant="plain">
-                    <NativeSelect.Field
-                        aria-label={label}
-                        title={field.meaning}
-                        value={now}
-                        fontWeight="600"
-                        fontSize="16px"
-                        color="ink"
-                        h="28px"
-                        ps={1}
-                        pe={6}
-                        minW="full"
-                        css={{ fieldSizing: 'content' }}
-                        onFocus={onTake}
-                        onChange={(event) => {
-                            const chosen = event.target.value;
-                            onEdit(
-                                chosen === ''
-                                    ? null
-                                    : field.quantity === 'yes-no'
-                                      ? chosen === 'true'
-                                      : chosen,
-                            );
-                        }}
-                    >
-                        <option value="">
-                            {typeof advised === 'string' ? saidChoice(field, advised) : '–'}
-                        </option>
-                        {choices.map((choice) => (
-                            <option key={choice} value={choice}>
-                                {saidChoice(field, choice)}
-                            </option>
-                        ))}
-                    </NativeSelect.Field>
-                    <NativeSelect.Indicator />
-                </NativeSelect.Root>
-                {name}
-                {problem}
-            </Box>
+            <ChoiceField
+                {...{ label, field, choices, value, advised, name, problem, onTake, onEdit }}
+                frame={frame}
+            />
         );
     }
     if (field.quantity === 'moment' || field.quantity === 'day') {
