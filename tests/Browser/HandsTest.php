@@ -71,6 +71,37 @@ it('names the page and the job in its title', function (): void {
     $this->until(fn (): bool => $this->browser()->getTitle() === 'Metal · Hot Sprue', 'Metal has no title');
 });
 
+it('keeps a kiln’s alarm in sight on every page, and in the title, until somebody has seen to it', function (): void {
+    $run = Run::query()->whereNotNull('started_at')->whereNull('ended_at')->firstOrFail();
+    Illuminate\Support\Facades\DB::table('alarms')->insert([
+        'run_id' => $run->id, 'code' => 'a-test', 'minute' => 3, 'message' => 'it falls behind', 'created_at' => now(),
+    ]);
+    foreach (['/jobs', '/sums'] as $page) {
+        $this->visit($page);
+        $this->reads('[data-testid="alarm-bar"][role="alert"]', 'nobody has seen to');
+        $this->until(fn (): bool => str_starts_with($this->browser()->getTitle(), 'ALARM · '), 'the title is silent');
+    }
+    $this->click('[data-testid="alarm-bar"] a');
+    $this->click('[data-alarm="a-test"] button');
+    $this->gone('[data-alarm="a-test"]');
+    $this->gone('[data-testid="alarm-bar"]');
+    $this->until(fn (): bool => ! str_contains($this->browser()->getTitle(), 'ALARM'), 'the title still rings');
+});
+
+it('takes no single key once they are turned off', function (): void {
+    $this->visit('/jobs');
+    $this->keys('?');
+    $this->tap('Single keys are on: turn them off');
+    $this->tap('close');
+    $this->gone('[role="dialog"][data-state="open"]');
+    $this->keys('m');
+    usleep(400_000);
+    expect($this->browser()->getCurrentURL())->toEndWith('/jobs');
+    $this->browser()->executeScript('localStorage.removeItem("hot-sprue.keys")');
+    $this->keys('m');
+    $this->until(fn (): bool => str_ends_with($this->browser()->getCurrentURL(), '/metal'), 'the key did nothing');
+});
+
 it('ends a burnout only while it is held, and not by a tap', function (): void {
     $run = Run::query()->whereNotNull('started_at')->whereNull('ended_at')->firstOrFail();
     $this->visit("/casting/{$run->id}");
