@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\Run;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverKeys;
 
 // What a wet hand does: it taps by mistake, lets go too early, presses Escape, and comes to pages that are not there.
@@ -145,3 +146,57 @@ it('writes its history in words', function (): void {
     $this->keys('h');
     $this->reads('[data-testid="history"]', 'width at the top: 7, was 5');
 });
+
+it('keeps every target 44 px, every box off the others and every page within the screen', function (
+    int $wide, int $high,
+): void {
+    $job = Job::factory()->ring()->create();
+    $run = Run::query()->whereNotNull('started_at')->firstOrFail();
+    $look = <<<'JS'
+        const found = [];
+        const seen = 'a[href], button, select, summary, input:not([type=hidden]):not([type=file])';
+        for (const one of document.querySelectorAll(seen)) {
+            if (!one.checkVisibility({ checkVisibilityCSS: true }) || one.closest('svg')) continue;
+            const at = one.matches('[type=checkbox], [type=radio]') ? (one.closest('label') ?? one) : one;
+            const own = at.getBoundingClientRect();
+            const spread = getComputedStyle(at, '::before');
+            const covers = spread.content !== 'none' && spread.position === 'absolute';
+            const wide = Math.max(own.width, covers ? parseFloat(spread.width) : 0);
+            const high = Math.max(own.height, covers ? parseFloat(spread.height) : 0);
+            if (own.width > 2 && (wide < 43.5 || high < 43.5)) {
+                found.push(`${Math.round(wide)}x${Math.round(high)} ${at.innerText || at.ariaLabel}`);
+            }
+        }
+        const boxes = [...document.querySelectorAll('[data-dimension]')].filter((box) => box.offsetWidth > 0);
+        boxes.forEach((one, index) => boxes.slice(index + 1).forEach((other) => {
+            if (one.closest('[data-view]') !== other.closest('[data-view]')) return;
+            const [a, b] = [one.getBoundingClientRect(), other.getBoundingClientRect()];
+            const across = Math.min(a.right, b.right) - Math.max(a.left, b.left);
+            const down = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top);
+            if (across > 1 && down > 1) found.push(`${one.innerText} lies over ${other.innerText}`);
+        }));
+        const over = document.documentElement.scrollWidth - document.documentElement.clientWidth;
+        if (over > 0) found.push(`${over} px wider than the screen`);
+        return found;
+        JS;
+    $devices = new ChromeDevToolsDriver($this->browser());
+    $size = ['width' => $wide, 'height' => $high, 'deviceScaleFactor' => 1, 'mobile' => false];
+    $devices->execute('Emulation.setDeviceMetricsOverride', $size);
+    try {
+        foreach ([
+            '/', '/jobs', '/casting', "/casting/{$run->id}", '/metal', '/sums', '/shop', '/workshop',
+            ...array_map(
+                static fn (string $one): string => "/jobs/{$job->number}/{$one}",
+                ['brief', 'form', 'stones', 'wax', 'tree', 'burnout', 'pour', 'join', 'set', 'finish'],
+            ),
+        ] as $page) {
+            $this->visit($page);
+            $this->find('h1');
+            usleep(500_000);
+            $found = $this->browser()->executeScript($look);
+            expect($found)->toBe([], "{$page} at {$wide}: ".implode('; ', $found));
+        }
+    } finally {
+        $devices->execute('Emulation.clearDeviceMetricsOverride');
+    }
+})->with([[1280, 800], [390, 844]]);

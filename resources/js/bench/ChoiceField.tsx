@@ -69,6 +69,9 @@ export function ChoiceField(props: Props) {
                     pb="3px"
                     pointerEvents="none"
                     whiteSpace="nowrap"
+                    maxW="full"
+                    overflow="hidden"
+                    textOverflow="ellipsis"
                     position="relative"
                 >
                     {name}

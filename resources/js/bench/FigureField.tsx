@@ -114,7 +114,7 @@ export function FigureField({
     }
     if (field.quantity === 'moment' || field.quantity === 'day') {
         return (
-            <Box {...frame} minW="190px">
+            <Box {...frame} py={0} minW="190px">
                 <Input
                     aria-label={label}
                     title={field.meaning}
@@ -126,7 +126,9 @@ export function FigureField({
                                 : wall(value)
                             : ''
                     }
-                    h="28px"
+                    // The field is the whole plate, and its name lies in its foot.
+                    h="46px"
+                    pb="16px"
                     border="none"
                     fontSize="16px"
                     fontWeight="600"
@@ -134,7 +136,9 @@ export function FigureField({
                     onFocus={onTake}
                     onChange={(event) => onEdit(event.target.value === '' ? null : event.target.value)}
                 />
-                {name}
+                <Box mt="-20px" pb="3px" pointerEvents="none">
+                    {name}
+                </Box>
                 {problem}
             </Box>
         );

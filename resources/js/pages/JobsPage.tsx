@@ -165,7 +165,12 @@ export function JobsPage() {
                             onClick={() => void go(`/jobs/${job.number}/${job.station}`)}
                         >
                             <Box as="td" w="64px" fontWeight="600" fontSize="18px">
-                                <Link to={`/jobs/${job.number}/${job.station}`}>{job.number}</Link>
+                                <Link
+                                    to={`/jobs/${job.number}/${job.station}`}
+                                    style={{ display: 'flex', alignItems: 'center', minHeight: 48 }}
+                                >
+                                    {job.number}
+                                </Link>
                             </Box>
                             <td>
                                 <Box as="span" dir="auto" overflowWrap="anywhere" lineClamp={2}>

@@ -59,7 +59,12 @@ export default function MetalPage() {
                 <Box flex="1" />
                 <a
                     href={`/api/metal/statement.csv?${query}`}
-                    style={{ color: 'var(--chakra-colors-verdigris)', minHeight: 44, paddingTop: 10 }}
+                    style={{
+                        color: 'var(--chakra-colors-verdigris)',
+                        minHeight: 44,
+                        minWidth: 44,
+                        paddingTop: 10,
+                    }}
                 >
                     CSV
                 </a>

@@ -72,7 +72,10 @@ export default function ShopPage() {
                 </Box>
                 <Box color="soft">
                     Your own figures. A job keeps those it began with, until you say otherwise on it.{' '}
-                    <Link to="/workshop" style={{ textDecoration: 'underline' }}>
+                    <Link
+                        to="/workshop"
+                        style={{ textDecoration: 'underline', display: 'inline-block', padding: '12px 0' }}
+                    >
                         People, hours, backups and the journal
                     </Link>
                 </Box>
@@ -128,7 +131,7 @@ export default function ShopPage() {
                                 const edited = draft[field.name];
                                 const usual = say(figure.default, field.quantity, units);
                                 return (
-                                    <Box key={field.name} w="200px">
+                                    <Box key={field.name} minW="200px" maxW="full">
                                         <FigureField
                                             label={field.meaning}
                                             field={field}

@@ -105,24 +105,30 @@ export function Shell() {
             <Flex
                 as="header"
                 align="center"
-                gap={{ base: 3, md: 7 }}
-                px={5}
+                gap={{ base: 2, md: 4 }}
+                px={{ base: 3, md: 5 }}
                 minH="52px"
                 borderBottomWidth="1px"
                 borderColor="rule"
                 wrap="wrap"
                 className="no-print"
             >
-                <Box fontWeight="600" fontSize="18px">
+                <Box fontWeight="600" fontSize="18px" hideBelow="md">
                     Hot Sprue
                 </Box>
-                <Flex as="nav" aria-label="Pages" gap={{ base: 3, md: 6 }}>
+                <Flex as="nav" aria-label="Pages" gap={{ base: 0, md: 2 }}>
                     {PAGES.map(([to, label]) => (
                         <NavLink
                             key={to}
                             to={to}
                             end={to === '/'}
-                            style={{ minHeight: 52, display: 'flex', alignItems: 'center' }}
+                            style={{
+                                minWidth: 48,
+                                minHeight: 52,
+                                display: 'flex',
+                                alignItems: 'center',
+                                justifyContent: 'center',
+                            }}
                         >
                             {({ isActive }) => (
                                 <Box
