@@ -124,12 +124,8 @@ final class Schemas
                         ['path', 'value'],
                     )),
                     'override' => ['anyOf' => [Shape::ref('Override'), ['type' => 'null']]], 'of' => $nullText,
-                    'title' => Shape::TEXT,
                 ],
-                [
-                    'level', 'code', 'about', 'message', 'remedy', 'use', 'path', 'value', 'fixes', 'override', 'of',
-                    'title',
-                ],
+                ['level', 'code', 'about', 'message', 'remedy', 'use', 'path', 'value', 'fixes', 'override', 'of'],
             ),
             'Figure' => Shape::object(
                 [

@@ -10,7 +10,6 @@ import { UnitsProvider } from './bench/units';
 import { JobPage } from './job/JobPage';
 import { JobsPage } from './pages/JobsPage';
 import { TodayPage } from './pages/TodayPage';
-import { NotHere } from './shell/NotHere';
 import { Shell } from './shell/Shell';
 import { system } from './theme';
 
@@ -54,12 +53,7 @@ createRoot(document.getElementById('bench')!).render(
                                     <Route path="workshop" element={<WorkshopPage />} />
                                     <Route
                                         path="*"
-                                        element={
-                                            <NotHere
-                                                title="There is no such page"
-                                                words="The address may be of something that has gone, or mistyped."
-                                            />
-                                        }
+                                        element={<p style={{ padding: 32 }}>There is no such page.</p>}
                                     />
                                 </Route>
                                 <Route path="print/:number/:what" element={<PrintPage />} />

@@ -1,8 +1,7 @@
-import { Box, Input } from '@chakra-ui/react';
+import { Box, Input, NativeSelect } from '@chakra-ui/react';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { Field } from '../api/types';
 import { wall } from '../shell/zone';
-import { ChoiceField } from './ChoiceField';
 import { say, useUnits, withUnit } from './units';
 
 interface Props {
@@ -29,6 +28,12 @@ interface Props {
     onTake?: () => void;
 }
 
+/** A choice as one says it. */
+function saidChoice(field: Props['field'], choice: string): string {
+    if (field.quantity === 'yes-no') return choice === 'true' ? 'yes' : 'no';
+    return field.sayings?.[choice] ?? choice.replaceAll('-', ' ');
+}
+
 /** One figure: large, with its unit, edited where it stands. */
 export function FigureField({
     label,
@@ -52,9 +57,6 @@ export function FigureField({
     const before = useRef<string | null>(null);
     const left = useRef(onSettle);
     const input = useRef<HTMLInputElement>(null);
-    const plate = useRef<HTMLButtonElement>(null);
-    /** Whether it was left by a key, and the focus returns to it. */
-    const back = useRef(false);
     const editing = text !== null;
     useEffect(() => {
         left.current = onSettle;
@@ -66,10 +68,6 @@ export function FigureField({
     }, [editing]);
     useEffect(() => {
         if (editing) input.current?.select();
-        else if (back.current) {
-            back.current = false;
-            plate.current?.focus();
-        }
     }, [editing]);
     const empty = value === null || value === undefined;
     const said = say(empty ? advised : value, field.quantity, units);
@@ -104,17 +102,55 @@ export function FigureField({
             {error}
         </Box>
     ) : null;
+
     if (choices.length > 0 || (field.quantity === 'choice' && !field.many)) {
+        const now = value === null || value === undefined ? '' : String(value);
         return (
-            <ChoiceField
-                {...{ label, field, choices, value, advised, name, problem, onTake, onEdit }}
-                frame={frame}
-            />
+            <Box {...frame} minW="148px" maxW="240px">
+                <NativeSelect.Root size="sm" variant="plain">
+                    <NativeSelect.Field
+                        aria-label={label}
+                        title={field.meaning}
+                        value={now}
+                        fontWeight="600"
+                        fontSize="16px"
+                        color="ink"
+                        h="28px"
+                        ps={1}
+                        pe={6}
+                        minW="full"
+                        css={{ fieldSizing: 'content' }}
+                        onFocus={onTake}
+                        onChange={(event) => {
+                            const chosen = event.target.value;
+                            onEdit(
+                                chosen === ''
+                                    ? null
+                                    : field.quantity === 'yes-no'
+                                      ? chosen === 'true'
+                                      : chosen,
+                            );
+                        }}
+                    >
+                        <option value="">
+                            {typeof advised === 'string' ? saidChoice(field, advised) : '–'}
+                        </option>
+                        {choices.map((choice) => (
+                            <option key={choice} value={choice}>
+                                {saidChoice(field, choice)}
+                            </option>
+                        ))}
+                    </NativeSelect.Field>
+                    <NativeSelect.Indicator />
+                </NativeSelect.Root>
+                {name}
+                {problem}
+            </Box>
         );
     }
     if (field.quantity === 'moment' || field.quantity === 'day') {
         return (
-            <Box {...frame} py={0} minW="190px">
+            <Box {...frame} minW="190px">
                 <Input
                     aria-label={label}
                     title={field.meaning}
@@ -126,9 +162,7 @@ export function FigureField({
                                 : wall(value)
                             : ''
                     }
-                    // The field is the whole plate, and its name lies in its foot.
-                    h="46px"
-                    pb="16px"
+                    h="28px"
                     border="none"
                     fontSize="16px"
                     fontWeight="600"
@@ -136,9 +170,7 @@ export function FigureField({
                     onFocus={onTake}
                     onChange={(event) => onEdit(event.target.value === '' ? null : event.target.value)}
                 />
-                <Box mt="-20px" pb="3px" pointerEvents="none">
-                    {name}
-                </Box>
+                {name}
                 {problem}
             </Box>
         );
@@ -147,7 +179,6 @@ export function FigureField({
         if (event.key === 'Enter' || event.key === 'Escape') {
             event.preventDefault();
             if (event.key === 'Escape') onEdit(before.current);
-            back.current = true;
             event.currentTarget.blur();
         }
     };
@@ -184,7 +215,6 @@ export function FigureField({
     return (
         <div>
             <button
-                ref={plate}
                 type="button"
                 className={['plate', wide && 'wide', inHand && 'held', error && 'wrong']
                     .filter(Boolean)

@@ -10,7 +10,6 @@ import { say, useUnits, withUnit, type Units } from '../bench/units';
 import { useCatalogue } from '../shell/catalogue';
 import { StretchLog } from './StretchLog';
 import { Act } from '../bench/Act';
-import { useTitle } from '../shell/useTitle';
 
 const GROUPS: [string, string][] = [
     ['units', 'Units'],
@@ -30,7 +29,6 @@ const GROUPS: [string, string][] = [
 
 /** The workshop's own figures beside the usual ones. Open jobs keep the figures they began with. */
 export default function ShopPage() {
-    useTitle('Shop');
     const queries = useQueryClient();
     const catalogue = useCatalogue();
     const { units, set } = useUnits();
@@ -72,10 +70,7 @@ export default function ShopPage() {
                 </Box>
                 <Box color="soft">
                     Your own figures. A job keeps those it began with, until you say otherwise on it.{' '}
-                    <Link
-                        to="/workshop"
-                        style={{ textDecoration: 'underline', display: 'inline-block', padding: '12px 0' }}
-                    >
+                    <Link to="/workshop" style={{ textDecoration: 'underline' }}>
                         People, hours, backups and the journal
                     </Link>
                 </Box>
@@ -131,7 +126,7 @@ export default function ShopPage() {
                                 const edited = draft[field.name];
                                 const usual = say(figure.default, field.quantity, units);
                                 return (
-                                    <Box key={field.name} minW="200px" maxW="full">
+                                    <Box key={field.name} w="200px">
                                         <FigureField
                                             label={field.meaning}
                                             field={field}

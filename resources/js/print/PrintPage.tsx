@@ -3,8 +3,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useNavigate, useParams } from 'react-router';
 import { get } from '../api/client';
 import type { Bench, Job } from '../api/types';
-import { NotHere } from '../shell/NotHere';
-import { useTitle } from '../shell/useTitle';
 import { setZone } from '../shell/zone';
 import { SHEETS } from './sheets';
 import './print.css';
@@ -14,15 +12,11 @@ export default function PrintPage() {
     const { number, what = 'card' } = useParams();
     const go = useNavigate();
     const sheet = SHEETS[what];
-    const { data: job, error } = useQuery({
+    const { data: job } = useQuery({
         queryKey: ['print', number, what],
         queryFn: () => get<Job>(`jobs/${number}?station=${sheet?.station ?? 'brief'}`),
     });
     const { data: bench } = useQuery({ queryKey: ['bench'], queryFn: () => get<Bench>('bench') });
-    useTitle(job && sheet ? `Job ${number}, ${what}` : undefined);
-    if (error && !job) return <NotHere title={`Job ${number}`} words={error.message} />;
-    if (!sheet)
-        return <NotHere title="There is no such sheet" words={`No sheet of paper is called “${what}”.`} />;
     if (!job || !bench) return null;
     setZone(bench.zone);
     return (
@@ -37,7 +31,7 @@ export default function PrintPage() {
                 {sheet?.advice ? <Box color="#444">{sheet.advice}</Box> : null}
             </Flex>
             <Box className="sheet-of-paper">
-                <sheet.Page job={job} />
+                {sheet ? <sheet.Page job={job} /> : 'There is no such page.'}
             </Box>
         </Box>
     );

@@ -55,7 +55,7 @@ export function Standing({ bench }: { bench: Bench }) {
                     to={`/jobs/${one.number}`}
                     style={{
                         textDecoration: 'underline',
-                        minHeight: 44,
+                        minHeight: 32,
                         display: 'flex',
                         alignItems: 'center',
                     }}

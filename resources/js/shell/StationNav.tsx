@@ -41,10 +41,7 @@ export const StationNav = memo(function StationNav({
                 as="ol"
                 listStyleType="none"
                 display={{ base: 'flex', lg: 'block' }}
-                // On a phone the stations are a strip that is drawn along.
-                flexWrap={{ base: 'nowrap', md: 'wrap' }}
-                overflowX={{ base: 'auto', md: 'visible' }}
-                scrollbarWidth="none"
+                flexWrap="wrap"
                 position="relative"
             >
                 {stations.map((station, index) => {

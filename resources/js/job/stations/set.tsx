@@ -20,7 +20,5 @@ export const set: StationPage = {
             <SetParts work={work} />
         </>
     ),
-    // Each setting has its own.
-    isElsewhere: (path) => path === 'set.count',
     isBare: true,
 };

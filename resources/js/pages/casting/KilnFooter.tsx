@@ -1,5 +1,4 @@
 import { Box, Button } from '@chakra-ui/react';
-import { HoldAct } from '../../bench/HoldAct';
 import { StickyFooter } from '../../bench/StickyFooter';
 import { clock, type Run, type Tap } from './run';
 
@@ -56,16 +55,16 @@ export function KilnFooter({
                     Switch the kiln on
                 </Button>
             ) : run.state === 'burning' ? (
-                <HoldAct
+                <Button
                     bg="ink"
                     color="paper"
                     h="50px"
                     px={6}
                     fontSize="17px"
-                    onDone={() => tap(`casting/${run.id}/kiln`, { do: 'off' })}
+                    onClick={() => tap(`casting/${run.id}/kiln`, { do: 'off' })}
                 >
-                    Hold to switch it off
-                </HoldAct>
+                    Switch it off
+                </Button>
             ) : null}
         </StickyFooter>
     );

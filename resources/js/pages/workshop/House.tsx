@@ -63,9 +63,7 @@ export function House() {
                         keep.mutate({ backup_folder: folder?.trim() ? folder.trim() : null });
                     }}
                 >
-                    <label
-                        style={{ display: 'grid', maxWidth: '100%', gridTemplateColumns: 'minmax(0, 1fr)' }}
-                    >
+                    <label style={{ display: 'grid' }}>
                         Folder for backups
                         <Input
                             value={folder ?? data.backup_folder ?? ''}
