@@ -13,10 +13,7 @@ export const form: StationPage = {
                 <JobMetal work={work} />
             </>
         ) : (
-            <>
-                <SettingCuts job={job} />
-                {job.answers['settings.cut'] ? <JobMetal work={work} /> : null}
-            </>
+            <SettingCuts job={job} />
         ),
     Beside: ({ job }: StationProps) => (
         <Masses
