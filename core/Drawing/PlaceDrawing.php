@@ -51,7 +51,7 @@ final class PlaceDrawing
         self::draw($view, $mine, $mine->along($radius), $mine->across, 'outline');
         self::dimensions($view, $input, $mine, $radius, [$span, $up, $half], $box);
 
-        return [$view];
+        return [...self::cut($input, $answer, $mine), $view];
     }
 
     /** @param array{float, float, float} $reach */
@@ -79,6 +79,61 @@ final class PlaceDrawing
             $has = $has && ($name !== 'bridge' || $input->has('inner_diameter'));
             ! $has ?: $view->result($name, $label, [$span + 76 * $box, 58 * $box * ($place++ - 1)]);
         }
+    }
+
+    /**
+     * Cut across the finger: the stone on its collet, the band under it, the finger under that.
+     *
+     * @return list<View>
+     */
+    private static function cut(Input $input, Answer $answer, PlacedOutline $mine): array
+    {
+        if ($answer->value('culet_over_finger') === null || $input->flag('in_band')) {
+            return [];
+        }
+        [$outer, $inner] = [$input->num('outer_diameter') / 2, $input->num('inner_diameter') / 2];
+        [$foot, $girdle] = [-$input->num('height'), -$input->num('height') - $input->num('girdle')];
+        [$half, $out] = [$input->num('width') / 2, $mine->reach(0.0)];
+        $pavilion = $outer - $inner + $input->num('height') + $input->num('girdle') - $answer->num('culet_over_finger');
+        $crown = 0.35 * $pavilion;
+        $wide = max(1.7 * $out, 4.0);
+        $angle = asin(min(0.9, $wide / $outer));
+        $box = ($outer - $inner - $girdle + $crown + 1.4) / self::HIGH;
+        $view = new View(
+            'cut', 'Cut across the finger', 'side',
+            [
+                -$wide - 90 * $box, $girdle - $crown - 0.4, 2 * $wide + 180 * $box,
+                $outer - $inner - $girdle + $crown + 1.4,
+            ],
+            8,
+        );
+        $arc = static fn (float $radius, bool $back): array => array_map(
+            static function (int $i) use ($radius, $outer, $angle, $back): array {
+                $at = $angle * ($back ? 1 - $i / 12 : $i / 12 - 1);
+
+                return [$radius * sin($at), $outer - $radius * cos($at)];
+            }, range(0, 24),
+        );
+        $band = [...$arc($outer, false), ...$arc($inner, true)];
+        $view->through($band, 'fill-metal')->through($arc($outer, false), closed: false)
+            ->through($arc($inner, false), 'finished', false)
+            ->text(0, $outer - $inner + 0.9, 'finger', 'middle', 'small');
+        foreach ([-1, 1] as $side) {
+            $view->path(sprintf(
+                'M%.3F %.3F L%.3F %.3F L%.3F %.3F L%.3F %.3F Z', $side * $half, $foot, $side * $half, $girdle,
+                $side * $out, $girdle, $side * $out, $foot,
+            ), 'fill-metal');
+        }
+        $stone = [
+            [-$half, $girdle], [-0.55 * $half, $girdle - $crown], [0.55 * $half, $girdle - $crown], [$half, $girdle],
+            [0.0, $girdle + $pavilion],
+        ];
+        $view->through($stone, 'fill-stone')->through($stone)
+            ->input('height', 'foot over the band', [-$wide - 20 * $box, 0.0], [[-$out, 0.0], [-$out, $foot]],
+                -$foot, [0.0, -1.0, 1.0, 0.0])
+            ->result('culet_over_finger', 'culet over the finger', [$wide + 20 * $box, $outer - $inner - 20 * $box]);
+
+        return [$view];
     }
 
     /** The settings beside one that is drawn from above, as far as there is room; the drawing lies as that one does. */

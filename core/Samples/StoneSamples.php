@@ -80,7 +80,7 @@ final class StoneSamples
             'setting.place' => [
                 [
                     'shape' => 'round', 'width' => 3, 'outside' => 0.45, 'angle' => 20, 'across' => 0.5,
-                    'outer_diameter' => 21.3, 'inner_diameter' => 17.3, 'band_width' => 5,
+                    'outer_diameter' => 21.3, 'inner_diameter' => 17.3, 'band_width' => 5, 'girdle' => 1.7,
                     'others' => [['name' => 'the oval', 'shape' => 'oval', 'length' => 6, 'width' => 4, 'turn' => 90]],
                 ],
             ],

@@ -45,6 +45,7 @@ final class SeatClaw implements Calculation
                 Output::of(Quantity::Count, 'claws', 'how many'),
                 Output::length('wire', 'diameter of the claw wire'),
                 Output::length('notch', 'depth of the notch'),
+                Output::length('below', 'claw below the notch')->called('below the notch'),
                 Output::length('cut_length', 'length to cut each wire')->called('claw to cut'),
                 Output::length('pilot', 'hole for the wire, a push fit'),
                 Output::of(
@@ -99,6 +100,13 @@ final class SeatClaw implements Calculation
                 because: sprintf(
                     'at the girdle, never over %.0f %% of the wire', 100 * $settings->num('seats.deepest_notch'),
                 ),
+            )
+            ->work(
+                'below', $below,
+                $input->has('below') ? Formula::taken('as given', $below) : Formula::of(
+                    '{pavilion} + {under the culet}',
+                    ['pavilion' => $stone->pavilion, 'under the culet' => $settings->num('seats.under_culet')],
+                ), uses: ['below', 'width', 'depth'], because: 'the culet stays clear of what the head stands on',
             )
             ->work(
                 'cut_length', $cut,

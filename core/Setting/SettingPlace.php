@@ -15,6 +15,7 @@ use HotSprue\Fields\BadInput;
 use HotSprue\Fields\Field;
 use HotSprue\Fields\Input;
 use HotSprue\Measures\Quantity;
+use HotSprue\Seats\Proportions;
 use HotSprue\Stones\StoneInput;
 use HotSprue\Workshop\WorkshopSettings;
 
@@ -40,6 +41,9 @@ final class SettingPlace implements Calculation
                     ->called('foot over the band')->allowingZero()->default(0.0),
                 Field::of(Quantity::Angle, 'tilt', 'how far its table leans from level')
                     ->between(-90, 90)->default(0.0),
+                Field::length('girdle', 'underside of the girdle over the foot of the setting')
+                    ->called('girdle over the foot')->between(-20, 20)->allowingZero()->optional(),
+                ...Proportions::fields(),
                 Field::length('outer_diameter', 'outside diameter of the band')->called('outside diameter'),
                 Field::length('inner_diameter', 'inside diameter of the finished ring')
                     ->called('inside diameter')->optional(),
@@ -64,6 +68,7 @@ final class SettingPlace implements Calculation
                 Output::length('edge_left', 'from its outside to the nearer edge of the band')
                     ->called('to the band’s edge'),
                 Output::length('opening', 'opening for light under the stone')->called('opening for light'),
+                Output::length('culet_over_finger', 'the culet over the finger')->called('culet over the finger'),
                 Output::rows('on_band', 'its centre for the grid: along and across the outside, and diameter, mm')
                     ->called('place on the band'),
             ],
@@ -100,10 +105,33 @@ final class SettingPlace implements Calculation
             ->give('on_band', [[
                 'along' => $mine->along($radius), 'across' => $mine->across, 'diameter' => $input->num('width'),
             ]]);
+        $this->under($answer, $input, $settings);
         $this->edge($answer, $input, $mine, $settings);
         $this->neighbours($answer, $input, $mine, $radius, $settings);
 
         return $answer->answer();
+    }
+
+    /** How far the stone’s point stays from the finger. */
+    private function under(AnswerBuilder $answer, Input $input, WorkshopSettings $settings): void
+    {
+        if (! $input->has('girdle') || ! $input->has('inner_diameter')) {
+            return;
+        }
+        $stone = Proportions::of($input, $input->num('width'), $settings);
+        $thick = ($input->num('outer_diameter') - $input->num('inner_diameter')) / 2;
+        $answer->work(
+            'culet_over_finger', $thick + $input->num('height') + $input->num('girdle') - $stone->pavilion,
+            Formula::of(
+                '{band} + {foot over it} + {girdle over the foot} − {pavilion}',
+                [
+                    'band' => $thick, 'foot over it' => $input->num('height'),
+                    'girdle over the foot' => $input->num('girdle'), 'pavilion' => $stone->pavilion,
+                ],
+            ),
+            uses: ['outer_diameter', 'inner_diameter', 'height', 'girdle', 'width', 'depth'],
+            because: 'a culet that comes near the finger scratches, and chips', source: 'workbook 4, under the stone',
+        );
     }
 
     private function edge(

@@ -259,6 +259,9 @@ it('walks a ring of metal clay: mandrel, cards, firing, and what it shrank', fun
     // 17.3196 ÷ 0.89 is 19.460; 17.13 fired is 12 %.
     $this->type('wax.clay_fired', '17.13');
     $this->figure('clay.ring/shrinkage_measured', '12');
+    $this->tap('Into the kiln: start');
+    $this->until(fn (): bool => App\Models\Clock::query()->where('job_id', $job->id)->where('label', 'firing')->exists(),
+        'the firing was not started');
     walksThrough($this, $job, 'wax', 'set', 'finish');
     $this->station($job, 'handover');
     $this->type('handover.piece_mass', '4.1');

@@ -126,6 +126,16 @@ it('makes each setting as such a setting is made, until it is said otherwise', f
     ['cast', 'channel', 'carved'], ['fabricated', 'bezel', 'apart'], ['fabricated', 'bead', 'carved'],
 ]);
 
+it('takes the stones out of a wax that was weighed with them in, by what they weigh', function (): void {
+    $wax = ['attempts.0.wax_mass' => '1.2 g', 'attempts.0.weighed' => 'pattern', 'attempts.0.stones_in_wax' => 'true'];
+    // 0.70 ct is 0.14 g; weighed apart, that wins.
+    expect(pieceWith([...sixTubes(), ...$wax])->input('metal.charge')?->num('stones_mass'))->toEqualWithDelta(0.14, 1e-9)
+        ->and(pieceWith([...sixTubes(), ...$wax, 'attempts.0.stones_mass' => '0.2 g'])->input('metal.charge')
+            ?->num('stones_mass'))->toEqualWithDelta(0.2, 1e-9)
+        ->and(pieceWith([...sixTubes(), ...$wax, 'attempts.0.stones_in_wax' => 'false'])->input('metal.charge')
+            ?->num('stones_mass'))->toEqual(0);
+});
+
 it('knows which stone each setting holds', function (array $typed, array $held): void {
     $stones = ['stones.0.name' => 'a', 'stones.1.name' => 'b', 'stones.2.name' => 'c'];
     expect(SettingRow::heldBy(typedDocument([...$stones, ...$typed])))->toBe($held);
@@ -178,6 +188,18 @@ it('measures along the band and to its neighbours', function (): void {
         ->and($answer->num('least_gap'))->toEqualWithDelta(hypot(22 * sin(deg2rad(20)), 1) - 3.4, 1e-9)
         // At the finger 18 sin 20°, and holes of 0.4 × (3 + 2) ÷ 2.
         ->and($answer->num('bridge'))->toEqualWithDelta(hypot(18 * sin(deg2rad(20)), 1) - 1.0, 1e-9);
+});
+
+it('says how far the culet stays from the finger', function (): void {
+    // 2 of band, 1.7 from foot to girdle, a pavilion of 0.43 × 3.
+    $place = reckon('setting.place', [
+        'shape' => 'round', 'width' => 3, 'girdle' => 1.7, 'height' => 0.2, 'outer_diameter' => 21.4,
+        'inner_diameter' => 17.4,
+    ]);
+    expect($place->num('culet_over_finger'))->toEqualWithDelta(2 + 0.2 + 1.7 - 1.29, 1e-9)
+        ->and(pieceWith(sixTubes())->value('setting.place@0', 'culet_over_finger'))
+        // A collet's seat is its pavilion and 0.4: that much, and the band's 2.2.
+        ->toEqualWithDelta(2.6, 1e-9);
 });
 
 it('turns a setting on itself', function (float $turn, float $edge): void {

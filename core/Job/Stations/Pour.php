@@ -7,6 +7,7 @@ namespace HotSprue\Job\Stations;
 use HotSprue\Job\CalculationUse;
 use HotSprue\Job\Figure;
 use HotSprue\Job\From;
+use HotSprue\Job\JobAnswers;
 use HotSprue\Job\SharedInputs;
 use HotSprue\Job\StationPlan;
 
@@ -28,7 +29,8 @@ final class Pour extends StationPlan
     private function charge(): CalculationUse
     {
         return CalculationUse::of('metal.charge', [
-            ...SharedInputs::readings('attempts', 'wax_mass', 'stones_in_wax', 'stones_mass'),
+            ...SharedInputs::readings('attempts', 'wax_mass', 'stones_in_wax'),
+            'stones_mass' => [From::reading('attempts', 'stones_mass'), From::ofJob(self::stonesInWax(...))],
             'displaced_ml' => From::result('wax.pattern', 'ring_volume_mm3')->times(0.001)->unless('attempts.wax_mass'),
             'weighed' => From::reading('attempts', 'weighed'),
             'wax' => From::decision('wax.wax'),
@@ -39,6 +41,16 @@ final class Pour extends StationPlan
             'drawn_volume_mm3' => From::result('wax.pattern', 'ring_volume_mm3'),
             ...SharedInputs::decisions('pour', 'new_mass', 'reused_mass'),
         ])->needing('alloy');
+    }
+
+    /** What all stones weigh, where they were in the wax on the balance and nobody weighed them apart. */
+    private static function stonesInWax(JobAnswers $job): ?float
+    {
+        $at = $job->inHand('attempts');
+        $in = $at === null ? null : ($job->document->list('attempts')[$at]['stones_in_wax']['value'] ?? null);
+        $mass = $in === true ? $job->value('settings.total', 'stones_mass') : null;
+
+        return is_numeric($mass) && $mass > 0 ? (float) $mass : null;
     }
 
     private function fill(): CalculationUse

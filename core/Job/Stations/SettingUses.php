@@ -133,6 +133,8 @@ final class SettingUses
         return self::set(CalculationUse::of('setting.place', [
             ...$place,
             ...SharedInputs::readings('settings', 'height', 'tilt', 'hole'),
+            'girdle' => From::ofJob(self::girdle(...)),
+            'depth' => From::reading('stones', 'depth'),
             'outer_diameter' => From::result('form.band', 'outer_diameter_top'),
             'inner_diameter' => SharedInputs::finger(),
             'band_width' => From::decision('form.width_top'),
@@ -219,10 +221,26 @@ final class SettingUses
         return $claws === null ? null : $claws->num('wire') - $claws->num('notch');
     }
 
+    /**
+     * The underside of the girdle over the foot of its collet; under the band’s outside where the seat is cut into it.
+     */
+    private static function girdle(JobAnswers $job): ?float
+    {
+        $over = $job->value('seat.bezel', 'seat_height') ?? $job->value('seat.tube', 'seat_height')
+            ?? $job->value('seat.claw', 'below');
+        $sunk = $job->value('seat.depth', 'seat_depth');
+
+        return match (true) {
+            is_numeric($over) => (float) $over,
+            is_numeric($sunk) => -(float) $sunk,
+            default => null,
+        };
+    }
+
     /** From the girdle down to the foot of what carries it. */
     private static function deep(JobAnswers $job): ?float
     {
-        $deep = $job->value('seat.bezel', 'seat_height') ?? $job->input('seat.claw')?->values()['below']
+        $deep = $job->value('seat.bezel', 'seat_height') ?? $job->value('seat.claw', 'below')
             ?? $job->input('layout.cluster')?->values()['basket_depth'];
 
         return is_numeric($deep) && $deep > 0 ? (float) $deep : null;

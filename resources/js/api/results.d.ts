@@ -224,6 +224,7 @@ export interface Results {
         claws: number;
         wire: number;
         notch: number;
+        below: number;
         cut_length: number;
         pilot: number;
         volume_mm3: number;
@@ -318,6 +319,7 @@ export interface Results {
         bridge: number;
         edge_left: number;
         opening: number;
+        culet_over_finger: number;
         on_band: unknown[];
     };
     'settings.total': {

@@ -13,7 +13,10 @@ export const form: StationPage = {
                 <JobMetal work={work} />
             </>
         ) : (
-            <SettingCuts job={job} />
+            <>
+                <SettingCuts job={job} />
+                {job.answers['settings.cut'] ? <JobMetal work={work} /> : null}
+            </>
         ),
     Beside: ({ job }: StationProps) => (
         <Masses

@@ -1,6 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import { useNavigate } from 'react-router';
 import { Act } from '../../bench/Act';
+import { ClayFiring } from '../ClayFiring';
 import { ClientReview } from '../ClientReview';
 import { GridList } from '../GridList';
 import { LetterTable } from '../LetterTable';
@@ -13,6 +14,7 @@ export const wax: StationPage = {
         <>
             {drawn ? <GridList work={work} /> : null}
             <LetterTable job={job} />
+            <ClayFiring work={work} />
             <Readings
                 group="attempts"
                 title="Wax on the bench"
