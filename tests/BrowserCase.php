@@ -297,14 +297,17 @@ abstract class BrowserCase extends TestCase
         throw new AssertionFailedError(is_string($otherwise) ? $otherwise : $otherwise());
     }
 
-    /** A page as Chromium prints it. */
-    public function printed(string $path): string
+    /** A page as Chromium prints it, on A4 unless said; mm. */
+    public function printed(string $path, float $wide = 210.0, float $high = 297.0): string
     {
         $this->visit($path);
         $this->find('svg, table');
         usleep(400_000);
         $pdf = (new ChromeDevToolsDriver($this->browser))->execute(
-            'Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true],
+            'Page.printToPDF', [
+                'preferCSSPageSize' => true, 'printBackground' => true, 'paperWidth' => $wide / 25.4,
+                'paperHeight' => $high / 25.4,
+            ],
         );
         $file = (string) tempnam(sys_get_temp_dir(), 'print');
         file_put_contents($file, base64_decode((string) $pdf['data'], true));

@@ -124,8 +124,12 @@ final class Schemas
                         ['path', 'value'],
                     )),
                     'override' => ['anyOf' => [Shape::ref('Override'), ['type' => 'null']]], 'of' => $nullText,
+                    'title' => Shape::TEXT,
                 ],
-                ['level', 'code', 'about', 'message', 'remedy', 'use', 'path', 'value', 'fixes', 'override', 'of'],
+                [
+                    'level', 'code', 'about', 'message', 'remedy', 'use', 'path', 'value', 'fixes', 'override', 'of',
+                    'title',
+                ],
             ),
             'Figure' => Shape::object(
                 [

@@ -11,6 +11,15 @@ use HotSprue\Workshop\WorkshopSettings;
 /** The drawings that go with a sheet’s answer. */
 final class Drawings
 {
+    /** Calculations that are drawn. */
+    public const DRAWN = [
+        'size.convert', 'form.band', 'wax.dimensions', 'stone.outline', 'seat.claw', 'layout.halo', 'layout.cluster',
+        'seat.bezel', 'seat.depth', 'setting.place', 'layout.row', 'layout.grid', 'layout.lettering', 'blank.choose',
+        'sprue.size', 'flask.choose', 'burnout.programme', 'tree.pack', 'burnout.core', 'pour.fill', 'spin.balance',
+        'metal.charge', 'strip.length', 'size.change', 'join.plan', 'set.sequence', 'finish.plan', 'hand.over',
+        'cast.check',
+    ];
+
     /** @return list<View> */
     public static function of(Input $input, Answer $answer, WorkshopSettings $settings): array
     {

@@ -10,6 +10,9 @@ use HotSprue\Fields\Input;
 /** The piece as a map: parts as discs as large as they are heavy, joints between them with the number of their heat. */
 final class JointMap
 {
+    /** With more parts than this the names of joints lie over one another. */
+    private const CROWD = 5;
+
     /** @return list<View> */
     public static function views(Input $input, Answer $answer): array
     {
@@ -34,7 +37,7 @@ final class JointMap
             self::joint(
                 $view, $ends, $beside[$pair],
                 in_array($joint['id'], $clash, true) ? 'hot' : ($joint['cold'] === true ? 'ghost' : 'outline'),
-                (string) $joint['id'], $heats[$joint['id']] ?? null,
+                (string) $joint['id'], $heats[$joint['id']] ?? null, count($parts) > self::CROWD,
             );
         }
         foreach ($parts as $id => $mass) {
@@ -99,12 +102,16 @@ final class JointMap
      * @param  list<array{float, float}>  $ends
      * @param  ?array{int, float}  $heat
      */
-    private static function joint(View $view, array $ends, int $beside, string $style, string $id, ?array $heat): void
+    private static function joint(
+        View $view, array $ends, int $beside, string $style, string $id, ?array $heat, bool $crowded,
+    ): void
     {
         [[$x1, $y1], [$x2, $y2]] = [$ends[0], $ends[1]];
         // Beside a joint that stands upright, under any other.
         $upright = abs($x1 - $x2) < 6 && $y1 !== $y2;
-        $said = $heat === null ? $id : sprintf('%s · %.0f°', $id, $heat[1]);
+        // Among many the parts at its ends tell a joint; its name would lie over the next one’s.
+        $name = $crowded && ! ($x1 === $x2 && $y1 === $y2) ? '' : $id;
+        $said = $heat === null ? $name : trim(sprintf('%s · %.0f°', $name, $heat[1]), ' ·');
         if ($x1 === $x2 && $y1 === $y2) {
             $out = hypot($x1, $y1) < 0.1 ? null : hypot($x1, $y1);
             // A seam of one part hangs on its outer side.

@@ -100,9 +100,9 @@ final class PlaceDrawing
         $angle = asin(min(0.9, $wide / $outer));
         $box = ($outer - $inner - $girdle + $crown + 1.4) / self::HIGH;
         $view = new View(
-            'cut', 'Cut across the finger', 'side',
+            'cut', 'Cut across the finger', 'foot',
             [
-                -$wide - 90 * $box, $girdle - $crown - 0.4, 2 * $wide + 180 * $box,
+                -$wide - 160 * $box, $girdle - $crown - 0.4, 2 * $wide + 320 * $box,
                 $outer - $inner - $girdle + $crown + 1.4,
             ],
             8,
@@ -129,9 +129,9 @@ final class PlaceDrawing
             [0.0, $girdle + $pavilion],
         ];
         $view->through($stone, 'fill-stone')->through($stone)
-            ->input('height', 'foot over the band', [-$wide - 20 * $box, 0.0], [[-$out, 0.0], [-$out, $foot]],
+            ->input('height', 'foot over the band', [-$wide - 76 * $box, 0.0], [[-$out, 0.0], [-$out, $foot]],
                 -$foot, [0.0, -1.0, 1.0, 0.0])
-            ->result('culet_over_finger', 'culet over the finger', [$wide + 20 * $box, $outer - $inner - 20 * $box]);
+            ->result('culet_over_finger', 'culet over the finger', [$wide + 76 * $box, $outer - $inner - 20 * $box]);
 
         return [$view];
     }

@@ -43,8 +43,8 @@ final class SettingReadings
     private static function collets(): array
     {
         return [
-            ...self::of('style', ['bezel'], 'school', 'seat_height', 'cover', 'ledge_width', 'corners'),
-            ...self::of('style', ['bezel', 'tube'], 'wall', 'fit'),
+            ...self::of('style', ['bezel'], 'school', 'wall', 'fit', 'ledge_width', 'corners'),
+            ...self::of('style', ['bezel', 'tube'], 'seat_height', 'cover'),
             ...self::of('style', ['claws'], 'claws'),
             ...self::of('style', ['claws', 'shared-claws'], 'claw_wire', 'notch'),
             ...self::of('style', ['shared-claws'], 'plate_margin', 'plate_thickness', 'dome', 'standing',

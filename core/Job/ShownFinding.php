@@ -6,10 +6,14 @@ namespace HotSprue\Job;
 
 use HotSprue\Calculation\Finding;
 use HotSprue\Calculation\Level;
+use HotSprue\Calculations;
 
 /** A finding as a station shows it: what it is about, what one tap would mend, and whether it was overridden. */
 final readonly class ShownFinding
 {
+    /** What no calculation finds, in a line. */
+    private const OF_JOB = ['changed-since-approval' => 'changed since the client said that it may be cast'];
+
     /**
      * @param  list<array{path: string, value: mixed}>  $fixes
      * @param  array<string, mixed>|null  $override
@@ -49,6 +53,17 @@ final readonly class ShownFinding
         return new self($finding, $use, null, null, [], null);
     }
 
+    /** What it is about, in a line: as the calculation that finds it says. */
+    public function title(): string
+    {
+        $use = InputBindings::use($this->use);
+
+        $said = $use === null ? [] : Calculations::describe($use->calculation)->findings;
+        $code = $this->finding->code;
+
+        return $said[$code] ?? self::OF_JOB[$code] ?? str_replace('-', ' ', $code);
+    }
+
     /** The key of the row that it is of: of `seat.bezel@k3f2`, `k3f2`. */
     public function row(): ?string
     {
@@ -72,7 +87,7 @@ final readonly class ShownFinding
     {
         return [
             ...$this->finding->toArray(), 'use' => $this->use, 'path' => $this->path, 'value' => $this->value,
-            'fixes' => $this->fixes, 'override' => $this->override, 'of' => $this->of,
+            'fixes' => $this->fixes, 'override' => $this->override, 'of' => $this->of, 'title' => $this->title(),
         ];
     }
 

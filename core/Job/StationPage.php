@@ -124,6 +124,9 @@ final readonly class StationPage
     {
         $drawn = $this->head();
         foreach ($this->station->uses() as $use) {
+            if (! in_array(InputBindings::all()[$use]->calculation, Drawings::DRAWN, true)) {
+                continue;
+            }
             [$input, $answer] = [$this->job->input($use), $this->job->answer($use)];
             if ($input === null || $answer === null) {
                 continue;

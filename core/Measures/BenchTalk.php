@@ -39,7 +39,7 @@ final class BenchTalk
         'minutes' => ['min' => 1.0, 'h' => 60.0, 's' => 1 / 60],
         'seconds' => ['s' => 1.0, 'min' => 60.0, 'h' => 3600.0],
         'density' => ['g/cm3' => 1.0, 'g/ml' => 1.0],
-        'heating-rate' => ['c/min' => 1.0, '°c/min' => 1.0],
+        'heating-rate' => ['c/min' => 1.0, '°c/min' => 1.0, 'f/min' => 5 / 9, '°f/min' => 5 / 9],
         'share' => ['%' => 0.01],
         'number' => ['%' => 1.0],
         'count' => [],

@@ -10,6 +10,7 @@ import { UnitsProvider } from './bench/units';
 import { JobPage } from './job/JobPage';
 import { JobsPage } from './pages/JobsPage';
 import { TodayPage } from './pages/TodayPage';
+import { NotHere } from './shell/NotHere';
 import { Shell } from './shell/Shell';
 import { system } from './theme';
 
@@ -53,7 +54,12 @@ createRoot(document.getElementById('bench')!).render(
                                     <Route path="workshop" element={<WorkshopPage />} />
                                     <Route
                                         path="*"
-                                        element={<p style={{ padding: 32 }}>There is no such page.</p>}
+                                        element={
+                                            <NotHere
+                                                title="There is no such page"
+                                                words="The address may be of something that has gone, or mistyped."
+                                            />
+                                        }
                                     />
                                 </Route>
                                 <Route path="print/:number/:what" element={<PrintPage />} />

@@ -260,7 +260,8 @@ it('walks a ring of metal clay: mandrel, cards, firing, and what it shrank', fun
     $this->type('wax.clay_fired', '17.13');
     $this->figure('clay.ring/shrinkage_measured', '12');
     $this->tap('Into the kiln: start');
-    $this->until(fn (): bool => App\Models\Clock::query()->where('job_id', $job->id)->where('label', 'firing')->exists(),
+    $clocks = App\Models\Clock::query()->where('job_id', $job->id)->where('label', 'firing');
+    $this->until(fn (): bool => $clocks->exists(),
         'the firing was not started');
     walksThrough($this, $job, 'wax', 'set', 'finish');
     $this->station($job, 'handover');

@@ -93,7 +93,7 @@ it('signs at once what was typed while its save is on its way', function (array 
         usleep(700_000);
     }
     $this->tap('Settle this form');
-    $this->reads('[data-testid="next"]', 'Reopen');
+    $this->reads('[data-testid="reopen"]', 'reopen');
     foreach ($typed as $path => $text) {
         expect($job->refresh()->held()->at($path)['typed'] ?? null)->toBe($text);
     }

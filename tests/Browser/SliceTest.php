@@ -240,7 +240,7 @@ it('prints every sheet of a job on clean paper', function (string $what, string 
 function signed(BrowserCase $case, string $words): void
 {
     $case->tap($words);
-    $case->reads('[data-testid="next"]', 'Reopen');
+    $case->reads('[data-testid="reopen"]', 'reopen');
 }
 
 /** A file with these bytes under a name. */

@@ -134,9 +134,9 @@ it('sends a link that the client answers in another browser, and that ends when 
     }
 });
 
-it('prints the head at life size with its check bar', function (): void {
+it('prints the head at life size with its check bar, on A4 and on Letter', function (float $wide, float $high): void {
     $job = lantern();
-    $file = $this->printed("/print/{$job->number}/stones");
+    $file = $this->printed("/print/{$job->number}/stones", $wide, $high);
     expect(Paper::blackRun($file))->toEqualWithDelta(50.0, 0.2);
     unlink($file);
-});
+})->with(['A4' => [210.0, 297.0], 'Letter' => [215.9, 279.4]]);

@@ -194,3 +194,10 @@ it('makes a dimension larger by what pulling its end by a millimetre says', func
     // A pear lies on its centroid, which moves as it grows: its end runs a little ahead of the pointer.
     'pear' => ['stone.outline', ['shape' => 'pear', 'length' => 10, 'width' => 7]],
 ]);
+
+it('lists which calculations are drawn, and draws no other', function (): void {
+    foreach (HotSprue\Samples\Samples::all() as $name => $samples) {
+        $drawn = array_sum(array_map(static fn (array $input): int => count(Drawn::of($name, $input)), $samples)) > 0;
+        expect(in_array($name, HotSprue\Drawing\Drawings::DRAWN, true))->toBe($drawn, $name);
+    }
+});

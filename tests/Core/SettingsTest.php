@@ -129,7 +129,9 @@ it('makes each setting as such a setting is made, until it is said otherwise', f
 it('takes the stones out of a wax that was weighed with them in, by what they weigh', function (): void {
     $wax = ['attempts.0.wax_mass' => '1.2 g', 'attempts.0.weighed' => 'pattern', 'attempts.0.stones_in_wax' => 'true'];
     // 0.70 ct is 0.14 g; weighed apart, that wins.
-    expect(pieceWith([...sixTubes(), ...$wax])->input('metal.charge')?->num('stones_mass'))->toEqualWithDelta(0.14, 1e-9)
+    expect(
+        pieceWith([...sixTubes(), ...$wax])->input('metal.charge')?->num('stones_mass'),
+    )->toEqualWithDelta(0.14, 1e-9)
         ->and(pieceWith([...sixTubes(), ...$wax, 'attempts.0.stones_mass' => '0.2 g'])->input('metal.charge')
             ?->num('stones_mass'))->toEqualWithDelta(0.2, 1e-9)
         ->and(pieceWith([...sixTubes(), ...$wax, 'attempts.0.stones_in_wax' => 'false'])->input('metal.charge')

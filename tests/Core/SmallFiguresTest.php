@@ -140,3 +140,14 @@ it('names every side of a stone, each where it is nearest, and draws every corne
         reckon('stone.outline', ['shape' => 'marquise', 'length' => 5, 'width' => 5])->num('perimeter'),
     )->toEqualWithDelta(5 * M_PI, 1e-9);
 });
+
+it('takes a heating rate in Fahrenheit, nine of its degrees to five Celsius', function (): void {
+    expect(BenchTalk::read(Quantity::HeatingRate, '9 F/min'))->toEqualWithDelta(5.0, 1e-9)
+        ->and(BenchTalk::read(Quantity::HeatingRate, '5 °C/min'))->toEqualWithDelta(5.0, 1e-9);
+});
+
+it('takes the sides of a pair in inches, as they are typed', function (): void {
+    // 0.13 in = 3.302 mm
+    $answer = reckon('layout.symmetry', ['pairs' => [['name' => 'shoulder', 'left' => '0.13 in', 'right' => '3 mm']]]);
+    expect($answer->num('worst'))->toEqualWithDelta(0.302, 1e-9);
+});

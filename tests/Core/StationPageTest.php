@@ -202,3 +202,13 @@ it('has the checklist and the quench at the pour, by its method and its metal, a
         ->and(pageOf(Station::Pour, [])->checklist())->toContain('arm balanced')
         ->and(pageOf(Station::Wax, BAND)->checklist())->toBe([])->and(pageOf(Station::Wax, BAND)->quench())->toBeNull();
 });
+
+it('says in a line what each finding is, as its calculation does', function (): void {
+    $page = pageOf(Station::Form, ['brief.finger' => 'US 7', 'form.width_top' => '5', 'form.thickness_top' => '0.9']);
+    $titles = array_map(static fn ($one): string => $one->toArray()['title'], $page->findings());
+    $said = HotSprue\Calculations::describe('form.band')->findings;
+    expect($titles)->not->toBe([])->and(array_intersect($titles, $said))->not->toBe([]);
+    foreach ($titles as $title) {
+        expect($title)->not->toMatch('/^[a-z]+(-[a-z]+)+$/');
+    }
+});

@@ -153,6 +153,7 @@ export interface components {
             }[];
             override: components["schemas"]["Override"] | null;
             of: string | null;
+            title: string;
         };
         Figure: {
             use: string;
@@ -1278,13 +1279,13 @@ export interface components {
                     value: "all-in-metal" | "trued-in-metal" | "to-size-in-wax";
                     typed: string;
                 };
-                /** @description From the foot to the seat; pavilion + 0.4, or 1.0 under a cabochon, unless said. */
-                seat_height?: {
+                /** @description Wall of the bezel. */
+                wall?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Metal pushed over the girdle; by the width unless said. */
-                cover?: {
+                /** @description Clearance between stone and wall. */
+                fit?: {
                     value: number;
                     typed: string;
                 };
@@ -1299,13 +1300,13 @@ export interface components {
                     value: "bent" | "scored";
                     typed: string;
                 };
-                /** @description Wall of the bezel. */
-                wall?: {
+                /** @description From the foot to the seat; pavilion + 0.4, or 1.0 under a cabochon, unless said. */
+                seat_height?: {
                     value: number;
                     typed: string;
                 };
-                /** @description Clearance between stone and wall. */
-                fit?: {
+                /** @description Metal pushed over the girdle; by the width unless said. */
+                cover?: {
                     value: number;
                     typed: string;
                 };

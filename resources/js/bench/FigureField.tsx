@@ -1,7 +1,8 @@
-import { Box, Input, NativeSelect } from '@chakra-ui/react';
+import { Box, Input } from '@chakra-ui/react';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { Field } from '../api/types';
 import { wall } from '../shell/zone';
+import { ChoiceField } from './ChoiceField';
 import { say, useUnits, withUnit } from './units';
 
 interface Props {
@@ -28,12 +29,6 @@ interface Props {
     onTake?: () => void;
 }
 
-/** A choice as one says it. */
-function saidChoice(field: Props['field'], choice: string): string {
-    if (field.quantity === 'yes-no') return choice === 'true' ? 'yes' : 'no';
-    return field.sayings?.[choice] ?? choice.replaceAll('-', ' ');
-}
-
 /** One figure: large, with its unit, edited where it stands. */
 export function FigureField({
     label,
@@ -57,6 +52,9 @@ export function FigureField({
     const before = useRef<string | null>(null);
     const left = useRef(onSettle);
     const input = useRef<HTMLInputElement>(null);
+    const plate = useRef<HTMLButtonElement>(null);
+    /** Whether it was left by a key, and the focus returns to it. */
+    const back = useRef(false);
     const editing = text !== null;
     useEffect(() => {
         left.current = onSettle;
@@ -68,6 +66,10 @@ export function FigureField({
     }, [editing]);
     useEffect(() => {
         if (editing) input.current?.select();
+        else if (back.current) {
+            back.current = false;
+            plate.current?.focus();
+        }
     }, [editing]);
     const empty = value === null || value === undefined;
     const said = say(empty ? advised : value, field.quantity, units);
@@ -102,55 +104,17 @@ export function FigureField({
             {error}
         </Box>
     ) : null;
-
     if (choices.length > 0 || (field.quantity === 'choice' && !field.many)) {
-        const now = value === null || value === undefined ? '' : String(value);
         return (
-            <Box {...frame} minW="148px" maxW="240px">
-                <NativeSelect.Root size="sm" variant="plain">
-                    <NativeSelect.Field
-                        aria-label={label}
-                        title={field.meaning}
-                        value={now}
-                        fontWeight="600"
-                        fontSize="16px"
-                        color="ink"
-                        h="28px"
-                        ps={1}
-                        pe={6}
-                        minW="full"
-                        css={{ fieldSizing: 'content' }}
-                        onFocus={onTake}
-                        onChange={(event) => {
-                            const chosen = event.target.value;
-                            onEdit(
-                                chosen === ''
-                                    ? null
-                                    : field.quantity === 'yes-no'
-                                      ? chosen === 'true'
-                                      : chosen,
-                            );
-                        }}
-                    >
-                        <option value="">
-                            {typeof advised === 'string' ? saidChoice(field, advised) : '–'}
-                        </option>
-                        {choices.map((choice) => (
-                            <option key={choice} value={choice}>
-                                {saidChoice(field, choice)}
-                            </option>
-                        ))}
-                    </NativeSelect.Field>
-                    <NativeSelect.Indicator />
-                </NativeSelect.Root>
-                {name}
-                {problem}
-            </Box>
+            <ChoiceField
+                {...{ label, field, choices, value, advised, name, problem, onTake, onEdit }}
+                frame={frame}
+            />
         );
     }
     if (field.quantity === 'moment' || field.quantity === 'day') {
         return (
-            <Box {...frame} minW="190px">
+            <Box {...frame} py={0} minW="190px">
                 <Input
                     aria-label={label}
                     title={field.meaning}
@@ -162,7 +126,9 @@ export function FigureField({
                                 : wall(value)
                             : ''
                     }
-                    h="28px"
+                    // The field is the whole plate, and its name lies in its foot.
+                    h="46px"
+                    pb="16px"
                     border="none"
                     fontSize="16px"
                     fontWeight="600"
@@ -170,7 +136,9 @@ export function FigureField({
                     onFocus={onTake}
                     onChange={(event) => onEdit(event.target.value === '' ? null : event.target.value)}
                 />
-                {name}
+                <Box mt="-20px" pb="3px" pointerEvents="none">
+                    {name}
+                </Box>
                 {problem}
             </Box>
         );
@@ -179,6 +147,7 @@ export function FigureField({
         if (event.key === 'Enter' || event.key === 'Escape') {
             event.preventDefault();
             if (event.key === 'Escape') onEdit(before.current);
+            back.current = true;
             event.currentTarget.blur();
         }
     };
@@ -215,6 +184,7 @@ export function FigureField({
     return (
         <div>
             <button
+                ref={plate}
                 type="button"
                 className={['plate', wide && 'wide', inHand && 'held', error && 'wrong']
                     .filter(Boolean)

@@ -58,8 +58,8 @@ export function say(value: unknown, quantity: string | null | undefined, units: 
             return { figure: fixed(value, 3), unit: 'g', kind: 'mass' };
         case 'temperature':
             return units.temperature === 'F'
-                ? { figure: trimmed(fahrenheit(value), 1), unit: '°F', kind: 'temperature' }
-                : { figure: trimmed(value, 1), unit: '°C', kind: 'temperature' };
+                ? { figure: fixed(fahrenheit(value), 0), unit: '°F', kind: 'temperature' }
+                : { figure: fixed(value, 0), unit: '°C', kind: 'temperature' };
         case 'temperature-difference':
             return units.temperature === 'F'
                 ? { figure: trimmed(value * per.F.per, 1), unit: '°F', kind: 'temperature' }
@@ -86,7 +86,9 @@ export function say(value: unknown, quantity: string | null | undefined, units: 
         case 'angle':
             return { figure: trimmed(value, 1), unit: '°' };
         case 'heating-rate':
-            return { figure: trimmed(value, 1), unit: '°C/min' };
+            return units.temperature === 'F'
+                ? { figure: trimmed(value * per.F.per, 1), unit: '°F/min', kind: 'temperature' }
+                : { figure: trimmed(value, 1), unit: '°C/min', kind: 'temperature' };
         default:
             return { figure: trimmed(value, Math.abs(value) < 100 ? 3 : 1), unit: '' };
     }
@@ -102,7 +104,7 @@ function trimmed(value: number, decimals: number): string {
     return String(Number(value.toFixed(decimals)));
 }
 
-/** A day or an hour as one says it: `Fri 11 Dec`, `Tue 1 Dec 14:00`. */
+/** A day or an hour as one says it: `Fri 11 Dec`, `Tue 1 Dec 14:00`, with the year where it is not this one. */
 export function moment(text: string, quantity?: string | null): string {
     const found = /^(\d{4})-(\d\d)-(\d\d)(?:T(\d\d:\d\d))?/.exec(
         /^\d{4}-\d\d-\d\dT/.test(text) ? wall(text) : text,
@@ -113,7 +115,13 @@ export function moment(text: string, quantity?: string | null): string {
     )
         return text;
     const day = new Date(Number(found[1]), Number(found[2]) - 1, Number(found[3]));
-    const said = day.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+    const said = day.toLocaleDateString('en-GB', {
+        weekday: 'short',
+        day: 'numeric',
+        month: 'short',
+        // Another year is said; this one goes without saying.
+        ...(day.getFullYear() === new Date().getFullYear() ? {} : { year: 'numeric' }),
+    });
     return found[4] ? `${said} ${found[4]}` : said;
 }
 
@@ -129,6 +137,7 @@ export function withUnit(typed: string, quantity: string, units: Units): string 
         return `${text} ${units.length === 'in' ? 'in' : 'ga'}`;
     if (quantity === 'mass' && units.mass !== 'g') return `${text} ${units.mass}`;
     if (quantity.startsWith('temperature') && units.temperature === 'F') return `${text} F`;
+    if (quantity === 'heating-rate' && units.temperature === 'F') return `${text} F/min`;
     return text;
 }
 

@@ -1,6 +1,7 @@
 import per from '../api/units.json';
 import { Box } from '@chakra-ui/react';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
+import { usePlacing } from './placing';
 import type { Dimension, Shape, View } from '../api/types';
 import { say, useUnits } from '../bench/units';
 import './drawing.css';
@@ -77,7 +78,16 @@ function Handle({
 }
 
 /** A dimension's line with a tick at each end, and a lead to its box where the box stands off it. */
-function Measure({ dimension, scale }: { dimension: Dimension; scale: number }) {
+function Measure({
+    dimension,
+    scale,
+    moved = [0, 0],
+}: {
+    dimension: Dimension;
+    scale: number;
+    /** How far its box stands off its place, px. */
+    moved?: [number, number] | undefined;
+}) {
     const [from, to] = dimension.line;
     if (!from || !to) return null;
     const [x1 = 0, y1 = 0] = from;
@@ -91,7 +101,13 @@ function Measure({ dimension, scale }: { dimension: Dimension; scale: number }) 
             <line className="measure" x1={x1} y1={y1} x2={x2} y2={y2} />
             <line className="measure" x1={x1 - nx} y1={y1 - ny} x2={x1 + nx} y2={y1 + ny} />
             <line className="measure" x1={x2 - nx} y1={y2 - ny} x2={x2 + nx} y2={y2 + ny} />
-            <line className="measure" x1={(x1 + x2) / 2} y1={(y1 + y2) / 2} x2={atX} y2={atY} />
+            <line
+                className="measure"
+                x1={(x1 + x2) / 2}
+                y1={(y1 + y2) / 2}
+                x2={atX + moved[0] / scale}
+                y2={atY + moved[1] / scale}
+            />
         </g>
     );
 }
@@ -125,12 +141,20 @@ export function Drawing({ view, height = 420, lifeSize = false, box, pull, onTar
         setWidth(frame.current.clientWidth);
         return () => observer.disconnect();
     }, []);
+    const sheet = useRef<HTMLDivElement>(null);
+    const { moves, under } = usePlacing(sheet, width, view);
+    const keyOf = (dimension: Dimension) => (dimension.use ?? '') + dimension.kind + dimension.name;
     const [x = 0, y = 0, wide = 1, high = 1] = view.box;
     const scale = lifeSize ? PX_PER_MM * view.magnify : Math.min(width / wide, height / high);
     return (
         <Box ref={frame} w="full" className="sketch" data-view={`${view.use.split('@')[0]}/${view.name}`}>
             {scale > 0 ? (
-                <Box position="relative" mx="auto" style={{ width: wide * scale, height: high * scale }}>
+                <Box
+                    ref={sheet}
+                    position="relative"
+                    mx="auto"
+                    style={{ width: wide * scale, height: high * scale, marginBottom: Math.max(0, under) }}
+                >
                     <svg
                         role="img"
                         aria-label={view.title}
@@ -150,9 +174,10 @@ export function Drawing({ view, height = 420, lifeSize = false, box, pull, onTar
                         ))}
                         {view.dimensions.map((dimension) => (
                             <Measure
-                                key={(dimension.use ?? '') + dimension.kind + dimension.name}
+                                key={keyOf(dimension)}
                                 dimension={dimension}
                                 scale={scale}
+                                moved={moves[keyOf(dimension)]}
                             />
                         ))}
                         {pull
@@ -187,21 +212,29 @@ export function Drawing({ view, height = 420, lifeSize = false, box, pull, onTar
                             onClick={() => onTarget?.(target.setting)}
                         />
                     ))}
-                    {view.dimensions.map((dimension) => (
-                        <Box
-                            key={(dimension.use ?? '') + dimension.kind + dimension.name}
-                            position="absolute"
-                            transform="translate(-50%, -50%)"
-                            zIndex={1}
-                            _focusWithin={{ zIndex: 2 }}
-                            style={{
-                                left: ((dimension.at[0] ?? 0) - x) * scale,
-                                top: ((dimension.at[1] ?? 0) - y) * scale,
-                            }}
-                        >
-                            {box(dimension)}
-                        </Box>
-                    ))}
+                    {view.dimensions.map((dimension) => {
+                        const [atX, atY] = [
+                            ((dimension.at[0] ?? 0) - x) * scale,
+                            ((dimension.at[1] ?? 0) - y) * scale,
+                        ];
+                        const [dx, dy] = moves[keyOf(dimension)] ?? [0, 0];
+                        return (
+                            <Box
+                                key={keyOf(dimension)}
+                                data-dimension={keyOf(dimension)}
+                                data-x={atX}
+                                data-y={atY}
+                                position="absolute"
+                                w="max-content"
+                                transform="translate(-50%, -50%)"
+                                zIndex={1}
+                                _focusWithin={{ zIndex: 2 }}
+                                style={{ left: atX + dx, top: atY + dy }}
+                            >
+                                {box(dimension)}
+                            </Box>
+                        );
+                    })}
                 </Box>
             ) : null}
         </Box>

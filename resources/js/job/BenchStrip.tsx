@@ -16,62 +16,76 @@ export function BenchStrip({ figures, onTap, children }: Props) {
     const { units, turn } = useUnits();
     return (
         <StickyFooter>
-            {figures.map((figure) => {
-                const said = say(figure.value, figure.quantity, units);
-                const words = typeof figure.value === 'string' || figure.value === null;
-                return (
-                    <Flex
-                        key={figure.use + figure.result}
-                        align="baseline"
-                        gap={1}
-                        pr={{ base: 0, md: 5 }}
-                        borderRightWidth="1px"
-                        borderColor="rule"
-                    >
-                        <Box>
-                            <Flex align="baseline" gap={1} h="38px">
-                                <Box
-                                    as="button"
-                                    minH="34px"
-                                    fontSize={words && said.figure.length > 9 ? '21px' : '29px'}
-                                    fontWeight="600"
-                                    lineHeight="34px"
-                                    cursor="pointer"
-                                    data-figure={`${figure.use}/${figure.result}`}
-                                    aria-label={`${figure.label}: ${said.figure} ${said.unit}, show the working`}
-                                    onClick={() =>
-                                        onTap({ use: figure.use, kind: 'result', name: figure.result })
-                                    }
-                                >
-                                    {said.figure.replaceAll('-', words ? ' ' : '−')}
-                                </Box>
-                                {said.kind ? (
+            {/* On a phone the figures are one line that is drawn along. */}
+            <Flex
+                gap={{ base: 3, md: 5 }}
+                overflowX={{ base: 'auto', md: 'visible' }}
+                overflowY={{ base: 'hidden', md: 'visible' }}
+                scrollbarWidth="none"
+                maxW="full"
+                wrap={{ base: 'nowrap', md: 'wrap' }}
+            >
+                {figures.map((figure) => {
+                    const said = say(figure.value, figure.quantity, units);
+                    const words = typeof figure.value === 'string' || figure.value === null;
+                    return (
+                        <Flex
+                            key={figure.use + figure.result}
+                            align="baseline"
+                            gap={1}
+                            flexShrink={0}
+                            pr={{ base: 3, md: 5 }}
+                            borderRightWidth="1px"
+                            borderColor="rule"
+                        >
+                            <Box position="relative" minW="44px">
+                                <Flex align="center" gap={1} h="44px">
                                     <Box
                                         as="button"
-                                        minW="44px"
-                                        minH="34px"
-                                        textAlign="left"
-                                        color="soft"
-                                        fontSize="15px"
+                                        fontSize={words && said.figure.length > 9 ? '21px' : '29px'}
+                                        fontWeight="600"
+                                        lineHeight="44px"
                                         cursor="pointer"
-                                        aria-label={`in ${said.unit}; tap for another unit`}
-                                        onClick={() => turn(said.kind!)}
+                                        // The whole tile is tapped, its label too.
+                                        _before={{ content: '""', position: 'absolute', inset: 0 }}
+                                        data-figure={`${figure.use}/${figure.result}`}
+                                        aria-label={`${figure.label}: ${said.figure} ${said.unit}, show the working`}
+                                        onClick={() =>
+                                            onTap({ use: figure.use, kind: 'result', name: figure.result })
+                                        }
                                     >
-                                        {said.unit}
+                                        {said.figure.replaceAll('-', words ? ' ' : '−')}
                                     </Box>
-                                ) : (
-                                    <Box color="soft" fontSize="15px" lineHeight="34px">
-                                        {said.unit}
-                                    </Box>
-                                )}
-                            </Flex>
-                            <Box color="soft" fontSize="14px" lineHeight="1.1">
-                                {figure.label}
+                                    {said.kind ? (
+                                        <Box
+                                            as="button"
+                                            minW="44px"
+                                            minH="44px"
+                                            pt="8px"
+                                            position="relative"
+                                            textAlign="left"
+                                            color="soft"
+                                            fontSize="15px"
+                                            cursor="pointer"
+                                            aria-label={`in ${said.unit}; tap for another unit`}
+                                            onClick={() => turn(said.kind!)}
+                                        >
+                                            {said.unit}
+                                        </Box>
+                                    ) : (
+                                        <Box color="soft" fontSize="15px" pt="8px">
+                                            {said.unit}
+                                        </Box>
+                                    )}
+                                </Flex>
+                                <Box color="soft" fontSize="14px" lineHeight="1.1">
+                                    {figure.label}
+                                </Box>
                             </Box>
-                        </Box>
-                    </Flex>
-                );
-            })}
+                        </Flex>
+                    );
+                })}
+            </Flex>
             <Box flex="1" />
             {children}
         </StickyFooter>

@@ -53,7 +53,7 @@ function One({ finding, catalogue, onFix, onOverride }: Omit<Props, 'findings'> 
             <Flex align="center" gap={2} fontWeight="600">
                 <LevelMark level={finding.level} />
                 <Box>
-                    {WORD[finding.level]}: {finding.code.replaceAll('-', ' ')}
+                    {WORD[finding.level]}: {finding.title}
                     {finding.of ? ` · ${finding.of}` : ''}
                 </Box>
             </Flex>

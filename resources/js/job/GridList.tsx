@@ -30,7 +30,12 @@ export function GridList({ work }: { work: Work }) {
                     <a
                         key={kind}
                         href={`/api/jobs/${job.number}/drawings/grid.${kind}`}
-                        style={{ color: 'var(--chakra-colors-verdigris)', minHeight: 44, paddingTop: 10 }}
+                        style={{
+                            color: 'var(--chakra-colors-verdigris)',
+                            minHeight: 44,
+                            minWidth: 44,
+                            paddingTop: 10,
+                        }}
                     >
                         {kind.toUpperCase()}
                     </a>

@@ -15,6 +15,30 @@ function said(value: unknown): string {
     return String(value);
 }
 
+const ROWS: Record<string, string> = {
+    stones: 'a stone',
+    settings: 'a setting',
+    cuts: 'a piece to cut',
+    attempts: 'a wax',
+    castings: 'a casting',
+    parts: 'a part',
+    joints: 'a joint',
+    overrides: 'a stop overridden',
+    pictures: 'a picture',
+    words: 'the client’s word',
+};
+
+/** A change as one says it: a row that came or went, or a figure and what it was. */
+function line({ path, from, to }: Entry['changes'][number]): string {
+    const [group = '', key, name] = path.split('.');
+    if (key !== undefined && name === undefined && group in ROWS)
+        return to === null || to === undefined ? `${ROWS[group]} taken out` : ROWS[group]!;
+    const was = from === null || from === undefined ? '' : `, was ${said(from)}`;
+    return to === null || to === undefined
+        ? `${pathWords(path)}: emptied${was}`
+        : `${pathWords(path)}: ${said(to)}${was}`;
+}
+
 /** Who changed what, and when; nothing is ever lost from it, and undo is another line of it. */
 export function History({ number, work, onClose }: { number: number; work: Work; onClose: () => void }) {
     const { data } = useQuery({
@@ -50,9 +74,7 @@ export function History({ number, work, onClose }: { number: number; work: Work;
                     </Box>
                     {entry.note ? <Box>“{entry.note}”</Box> : null}
                     {entry.changes.slice(0, 6).map((change) => (
-                        <Box key={change.path}>
-                            {pathWords(change.path)}: {said(change.from)} → {said(change.to)}
-                        </Box>
+                        <Box key={change.path}>{line(change)}</Box>
                     ))}
                     {entry.changes.length > 6 ? (
                         <Box color="soft">and {entry.changes.length - 6} more</Box>

@@ -3,7 +3,9 @@ import { useCallback, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { Catalogue, Job, StationName } from '../api/types';
 import { Tray } from '../bench/Tray';
-import { useCatalogue } from '../shell/catalogue';
+import { stationWords, useCatalogue } from '../shell/catalogue';
+import { NotHere } from '../shell/NotHere';
+import { useTitle } from '../shell/useTitle';
 import { StationNav } from '../shell/StationNav';
 import { answerOf } from './answers';
 import { CautionsOnce } from './CautionsOnce';
@@ -46,16 +48,13 @@ function OneJob({ number }: { number: number }) {
     const [history, setHistory] = useState(false);
     const turnHistory = useCallback(() => setHistory((now) => !now), []);
     const { undo, job } = work;
+    const at = job && stationWords(catalogue, job.page.station);
+    const called = (job?.document.decisions as Record<string, { typed: string }> | undefined)?.[
+        'brief.title'
+    ];
+    useTitle(job ? `${at} · ${job.number} ${called?.typed ?? ''}`.trim() : undefined);
     useJobKeys(number, job?.page.station, job?.stations, { undo, turnHistory });
-    if (work.failed && !job)
-        return (
-            <Box as="main" p={8}>
-                <Box as="h1" fontSize="24px" fontWeight="600">
-                    Job {number}
-                </Box>
-                {work.failed.message} <a href="/jobs">All jobs</a>
-            </Box>
-        );
+    if (work.failed && !job) return <NotHere title={`Job ${number}`} words={work.failed.message} />;
     if (!job || !catalogue)
         return (
             <Box p={8} color="soft">

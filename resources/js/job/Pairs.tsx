@@ -1,14 +1,15 @@
 import { Box, Flex, Input } from '@chakra-ui/react';
 import { useState } from 'react';
-import { say, useUnits, type Units } from '../bench/units';
+import { say, useUnits, withUnit, type Units } from '../bench/units';
 import { held } from './held';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
 
 interface Pair {
     name: string;
-    left: number;
-    right: number;
+    /** As kept, mm; or as typed, for the core to read. */
+    left: number | string;
+    right: number | string;
 }
 interface Difference {
     name: string;
@@ -32,14 +33,14 @@ export function Pairs({ work, row }: { work: Work; row: string }) {
         Difference[] | undefined;
     const put = (next: Pair[]) => work.edit(path, next.length === 0 ? null : next);
     const add = () => {
-        const read = (text: string) => Number(text.replace(',', '.'));
-        if (draft.name.trim() === '' || !(read(draft.left) >= 0) || !(read(draft.right) >= 0)) return;
+        const read = (text: string) => withUnit(text, 'length', units);
+        if (draft.name.trim() === '' || read(draft.left) === '' || read(draft.right) === '') return;
         put([...pairs, { name: draft.name.trim(), left: read(draft.left), right: read(draft.right) }]);
         setDraft({ name: '', left: '', right: '' });
     };
     const take = async (side: 'left' | 'right') => {
         const value = await work.reading('caliper');
-        if (value !== null) setDraft((now) => ({ ...now, [side]: String(value) }));
+        if (value !== null) setDraft((now) => ({ ...now, [side]: `${value} mm` }));
     };
     return (
         <Box data-testid="pairs" pb={3}>
@@ -70,7 +71,11 @@ export function Pairs({ work, row }: { work: Work; row: string }) {
                 {(['name', 'left', 'right'] as const).map((name) => (
                     <Box key={name}>
                         <Input
-                            aria-label={name === 'name' ? 'what is measured' : `on the ${name}, mm`}
+                            aria-label={
+                                name === 'name'
+                                    ? 'what is measured'
+                                    : `on the ${name}, ${units.length === 'gauge' ? 'gauge' : units.length}`
+                            }
                             placeholder={name === 'name' ? 'shoulder height' : name}
                             value={draft[name]}
                             h="44px"

@@ -21,7 +21,7 @@ const HEIGHT: Record<string, number> = {
     head: 400,
     seat: 190,
     round: 292,
-    cut: 230,
+    cut: 190,
     core: 280,
     fill: 110,
     arm: 120,

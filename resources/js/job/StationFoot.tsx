@@ -1,5 +1,8 @@
 import type { Station } from '../api/types';
+import { Box } from '@chakra-ui/react';
+import { useNavigate } from 'react-router';
 import { Act } from '../bench/Act';
+import { pathWords } from '../shell/catalogue';
 import { BenchStrip, Next } from './BenchStrip';
 import { isRead } from './instruments';
 import type { Work } from './useJob';
@@ -15,13 +18,25 @@ export function StationFoot({
     station: Station;
     onTap: (held: InHand) => void;
 }) {
+    const go = useNavigate();
     const { page } = work.job!;
+    const here = page.station;
     const isSigned = station.state === 'signed';
     // What is signed is what is seen: nothing may be refused, clash or wait for the line.
     const isHeld = Object.keys(work.errors).length > 0 || work.clashes.length > 0 || work.trouble !== null;
-    const isWanting = page.wants.some((path) => !isRead(path));
+    const wanting = page.wants.filter((path) => !isRead(path));
+    const stops = page.findings.filter((one) => one.level === 'stop' && !one.override).length;
+    const why = isHeld
+        ? 'Something typed is refused, or not saved yet.'
+        : wanting.length > 0
+          ? `Still to be said: ${wanting.slice(0, 3).map(pathWords).join(', ')}${wanting.length > 3 ? ' …' : ''}`
+          : null;
+    const said = why ?? (stops > 0 ? 'A stop stands open: mend it, or override it with a reason.' : null);
+    const { stations } = work.job!;
+    const next = stations
+        .slice(stations.findIndex((one) => one.name === here) + 1)
+        .find((one) => !['signed', 'not-needed'].includes(one.state));
     const isNeeded = station.state !== 'not-needed';
-    const here = page.station;
     return (
         <BenchStrip figures={page.strip} onTap={onTap}>
             {isSigned ? null : (
@@ -34,14 +49,30 @@ export function StationFoot({
                     {isNeeded ? 'not needed' : 'it is needed'}
                 </Act>
             )}
-            <Next
-                onClick={() =>
-                    void (isSigned ? work.act(`stations/${here}`, { state: 'reopened' }) : work.sign(here))
-                }
-                disabled={!isSigned && (isHeld || isWanting)}
-            >
-                {isSigned ? 'Reopen' : page.sign_off}
-            </Next>
+            {isSigned ? (
+                <Act
+                    kind="quiet"
+                    data-testid="reopen"
+                    onClick={() => void work.act(`stations/${here}`, { state: 'reopened' })}
+                >
+                    reopen
+                </Act>
+            ) : said ? (
+                <Box color="soft" fontSize="14px" maxW="260px" data-testid="why-not">
+                    {said}
+                </Box>
+            ) : null}
+            {isSigned ? (
+                next ? (
+                    <Next onClick={() => void go(`/jobs/${work.job!.number}/${next.name}`)}>
+                        Next: {next.label}
+                    </Next>
+                ) : null
+            ) : (
+                <Next onClick={() => void work.sign(here)} disabled={why !== null}>
+                    {page.sign_off}
+                </Next>
+            )}
         </BenchStrip>
     );
 }

@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { get, post, Refusal } from '../api/client';
 import { moment, say, useUnits } from '../bench/units';
 import { Act } from '../bench/Act';
+import { useTitle } from '../shell/useTitle';
 
 interface JobName {
     number: number;
@@ -35,6 +36,7 @@ interface Casting {
 
 /** The casting room: burnouts planned, in the kiln and over, and which jobs can share a flask. */
 export default function CastingPage() {
+    useTitle('Casting');
     const go = useNavigate();
     const queries = useQueryClient();
     const { units } = useUnits();
@@ -158,14 +160,21 @@ export default function CastingPage() {
                 </Box>
                 {data.runs.map((run) => (
                     <Link key={run.id} to={`/casting/${run.id}`}>
-                        <Flex gap={4} minH="52px" align="center" borderBottomWidth="1px" borderColor="rule">
+                        <Flex
+                            gap={{ base: 2, md: 4 }}
+                            minH="52px"
+                            align="center"
+                            wrap={{ base: 'wrap', md: 'nowrap' }}
+                            borderBottomWidth="1px"
+                            borderColor="rule"
+                        >
                             <Box fontWeight="600" minW="110px">
                                 Burnout {run.id}
                             </Box>
                             <Box minW="90px" color={run.state === 'burning' ? 'hot' : 'soft'}>
                                 {run.state}
                             </Box>
-                            <Box flex="1">
+                            <Box flex="1" minW={{ base: '60%', md: 0 }}>
                                 {run.jobs.map((job) => `${job.number} ${job.title}`).join(', ')}
                             </Box>
                             <Box color="soft">{run.ready_at ? `ready ${moment(run.ready_at)}` : ''}</Box>

@@ -10,6 +10,7 @@ import { KnownClient } from '../job/KnownClient';
 import { stationWords, useCatalogue } from '../shell/catalogue';
 import { Act } from '../bench/Act';
 import { NewJob } from './NewJob';
+import { useTitle } from '../shell/useTitle';
 
 interface Page {
     jobs: JobRow[];
@@ -19,6 +20,7 @@ interface Page {
 
 /** Every job, found by number, client, title, alloy or stone. */
 export function JobsPage() {
+    useTitle('Jobs');
     const go = useNavigate();
     const catalogue = useCatalogue();
     const [asked, ask] = useSearchParams();
@@ -163,7 +165,12 @@ export function JobsPage() {
                             onClick={() => void go(`/jobs/${job.number}/${job.station}`)}
                         >
                             <Box as="td" w="64px" fontWeight="600" fontSize="18px">
-                                <Link to={`/jobs/${job.number}/${job.station}`}>{job.number}</Link>
+                                <Link
+                                    to={`/jobs/${job.number}/${job.station}`}
+                                    style={{ display: 'flex', alignItems: 'center', minHeight: 48 }}
+                                >
+                                    {job.number}
+                                </Link>
                             </Box>
                             <td>
                                 <Box as="span" dir="auto" overflowWrap="anywhere" lineClamp={2}>

@@ -9,9 +9,11 @@ import { Lots } from '../metal/Lots';
 import { Move } from '../metal/Move';
 import { Ask, Section } from '../metal/parts';
 import { Receive } from '../metal/Receive';
+import { useTitle } from '../shell/useTitle';
 
 /** The metal account: what there is, gross and fine, what came and went, and every movement of it. */
 export default function MetalPage() {
+    useTitle('Metal');
     const queries = useQueryClient();
     const { units } = useUnits();
     const [by, setBy] = useState<'alloy' | 'owner' | 'lot'>('alloy');
@@ -57,7 +59,12 @@ export default function MetalPage() {
                 <Box flex="1" />
                 <a
                     href={`/api/metal/statement.csv?${query}`}
-                    style={{ color: 'var(--chakra-colors-verdigris)', minHeight: 44, paddingTop: 10 }}
+                    style={{
+                        color: 'var(--chakra-colors-verdigris)',
+                        minHeight: 44,
+                        minWidth: 44,
+                        paddingTop: 10,
+                    }}
                 >
                     CSV
                 </a>

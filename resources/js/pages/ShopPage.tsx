@@ -10,6 +10,7 @@ import { say, useUnits, withUnit, type Units } from '../bench/units';
 import { useCatalogue } from '../shell/catalogue';
 import { StretchLog } from './StretchLog';
 import { Act } from '../bench/Act';
+import { useTitle } from '../shell/useTitle';
 
 const GROUPS: [string, string][] = [
     ['units', 'Units'],
@@ -29,6 +30,7 @@ const GROUPS: [string, string][] = [
 
 /** The workshop's own figures beside the usual ones. Open jobs keep the figures they began with. */
 export default function ShopPage() {
+    useTitle('Shop');
     const queries = useQueryClient();
     const catalogue = useCatalogue();
     const { units, set } = useUnits();
@@ -70,7 +72,10 @@ export default function ShopPage() {
                 </Box>
                 <Box color="soft">
                     Your own figures. A job keeps those it began with, until you say otherwise on it.{' '}
-                    <Link to="/workshop" style={{ textDecoration: 'underline' }}>
+                    <Link
+                        to="/workshop"
+                        style={{ textDecoration: 'underline', display: 'inline-block', padding: '12px 0' }}
+                    >
                         People, hours, backups and the journal
                     </Link>
                 </Box>
@@ -126,7 +131,7 @@ export default function ShopPage() {
                                 const edited = draft[field.name];
                                 const usual = say(figure.default, field.quantity, units);
                                 return (
-                                    <Box key={field.name} w="200px">
+                                    <Box key={field.name} minW="200px" maxW="full">
                                         <FigureField
                                             label={field.meaning}
                                             field={field}

@@ -8,6 +8,7 @@ import { moment } from '../bench/units';
 import { pathWords, stationWords, useCatalogue } from '../shell/catalogue';
 import { today } from '../shell/zone';
 import { FromClients, LastBackup, ZoneQuestion } from './TodayNotices';
+import { useTitle } from '../shell/useTitle';
 
 function dueWords(due: string | null): { words: string; late: boolean } {
     if (!due) return { words: 'no date', late: false };
@@ -20,6 +21,7 @@ function dueWords(due: string | null): { words: string; late: boolean } {
 
 /** What is hot now, what each open job needs next, and what is due. */
 export function TodayPage() {
+    useTitle('Today');
     const catalogue = useCatalogue();
     const { data } = useQuery({
         queryKey: ['today'],

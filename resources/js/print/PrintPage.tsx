@@ -3,6 +3,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useNavigate, useParams } from 'react-router';
 import { get } from '../api/client';
 import type { Bench, Job } from '../api/types';
+import { NotHere } from '../shell/NotHere';
+import { useTitle } from '../shell/useTitle';
 import { setZone } from '../shell/zone';
 import { SHEETS } from './sheets';
 import './print.css';
@@ -12,11 +14,15 @@ export default function PrintPage() {
     const { number, what = 'card' } = useParams();
     const go = useNavigate();
     const sheet = SHEETS[what];
-    const { data: job } = useQuery({
+    const { data: job, error } = useQuery({
         queryKey: ['print', number, what],
         queryFn: () => get<Job>(`jobs/${number}?station=${sheet?.station ?? 'brief'}`),
     });
     const { data: bench } = useQuery({ queryKey: ['bench'], queryFn: () => get<Bench>('bench') });
+    useTitle(job && sheet ? `Job ${number}, ${what}` : undefined);
+    if (error && !job) return <NotHere title={`Job ${number}`} words={error.message} />;
+    if (!sheet)
+        return <NotHere title="There is no such sheet" words={`No sheet of paper is called “${what}”.`} />;
     if (!job || !bench) return null;
     setZone(bench.zone);
     return (
@@ -31,7 +37,7 @@ export default function PrintPage() {
                 {sheet?.advice ? <Box color="#444">{sheet.advice}</Box> : null}
             </Flex>
             <Box className="sheet-of-paper">
-                {sheet ? <sheet.Page job={job} /> : 'There is no such page.'}
+                <sheet.Page job={job} />
             </Box>
         </Box>
     );

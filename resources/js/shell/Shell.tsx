@@ -1,4 +1,4 @@
-import { Box, Dialog, Flex, NativeSelect, Portal } from '@chakra-ui/react';
+import { Box, Flex, NativeSelect } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
@@ -7,7 +7,10 @@ import { say, useUnits } from '../bench/units';
 import type { Bench } from '../api/types';
 import { Clocks } from './clocks';
 import { drafts } from '../job/drafts';
+import { AlarmBar } from './AlarmBar';
 import { Boundary } from './Boundary';
+import { KeysDialog } from './KeysDialog';
+import { areKeysOn } from './keys';
 import { useScheme } from './scheme';
 import { Standing } from './Standing';
 import { setZone } from './zone';
@@ -23,22 +26,18 @@ const PAGES = [
     ['/shop', 'Shop', 'o'],
 ] as const;
 
-const KEYS = [
-    ['t j c m s o', 'Today, Jobs, Casting, Metal, Sums, Shop'],
-    ['n', 'a new job'],
-    ['1 … 9', 'the stations of a job, in bench order'],
-    ['u', 'undo the last save of a job'],
-    ['h', 'a job’s history'],
-    ['p', 'print'],
-    ['Tab, Enter', 'to a figure, and edit it; Enter keeps, Escape puts back'],
-    ['?', 'this list'],
-] as const;
-
-/** Whether a key was meant for a field and not for the page. */
+/** Whether a key was meant for a field, a dialog or a menu, and not for the page. */
 export function isTyping(event: KeyboardEvent): boolean {
     const at = event.target as HTMLElement;
+    const isCovered =
+        document.querySelector('[data-state="open"]:is([role="dialog"], [role="menu"])') !== null;
     return (
-        ['INPUT', 'TEXTAREA', 'SELECT'].includes(at.tagName) || event.ctrlKey || event.metaKey || event.altKey
+        !areKeysOn() ||
+        isCovered ||
+        ['INPUT', 'TEXTAREA', 'SELECT'].includes(at.tagName) ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey
     );
 }
 
@@ -106,24 +105,30 @@ export function Shell() {
             <Flex
                 as="header"
                 align="center"
-                gap={{ base: 3, md: 7 }}
-                px={5}
+                gap={{ base: 2, md: 4 }}
+                px={{ base: 3, md: 5 }}
                 minH="52px"
                 borderBottomWidth="1px"
                 borderColor="rule"
                 wrap="wrap"
                 className="no-print"
             >
-                <Box fontWeight="600" fontSize="18px">
+                <Box fontWeight="600" fontSize="18px" hideBelow="md">
                     Hot Sprue
                 </Box>
-                <Flex as="nav" aria-label="Pages" gap={{ base: 3, md: 6 }}>
+                <Flex as="nav" aria-label="Pages" gap={{ base: 0, md: 2 }}>
                     {PAGES.map(([to, label]) => (
                         <NavLink
                             key={to}
                             to={to}
                             end={to === '/'}
-                            style={{ minHeight: 52, display: 'flex', alignItems: 'center' }}
+                            style={{
+                                minWidth: 48,
+                                minHeight: 52,
+                                display: 'flex',
+                                alignItems: 'center',
+                                justifyContent: 'center',
+                            }}
                         >
                             {({ isActive }) => (
                                 <Box
@@ -189,44 +194,12 @@ export function Shell() {
                     </Act>
                 </Flex>
             </Flex>
+            <AlarmBar kiln={bench.kiln} />
             <Standing bench={bench} />
             <Boundary at={pathname}>
                 <Outlet />
             </Boundary>
-            <Dialog.Root open={help} onOpenChange={(change) => setHelp(change.open)}>
-                <Portal>
-                    <Dialog.Backdrop />
-                    <Dialog.Positioner>
-                        <Dialog.Content
-                            bg="card"
-                            color="ink"
-                            borderRadius="3px"
-                            boxShadow="none"
-                            borderWidth="1px"
-                            borderColor="rule"
-                        >
-                            <Dialog.Header>
-                                <Dialog.Title>Keys</Dialog.Title>
-                            </Dialog.Header>
-                            <Dialog.Body pb={6}>
-                                {KEYS.map(([keys, what]) => (
-                                    <Flex key={keys} gap={4} py={1}>
-                                        <Box minW="110px" fontWeight="600">
-                                            {keys}
-                                        </Box>
-                                        <Box>{what}</Box>
-                                    </Flex>
-                                ))}
-                            </Dialog.Body>
-                            <Dialog.CloseTrigger asChild>
-                                <Act kind="quiet" position="absolute" top={2} right={2}>
-                                    close
-                                </Act>
-                            </Dialog.CloseTrigger>
-                        </Dialog.Content>
-                    </Dialog.Positioner>
-                </Portal>
-            </Dialog.Root>
+            <KeysDialog open={help} onClose={() => setHelp(false)} />
         </Flex>
     );
 }

@@ -55,7 +55,7 @@ export function Standing({ bench }: { bench: Bench }) {
                     to={`/jobs/${one.number}`}
                     style={{
                         textDecoration: 'underline',
-                        minHeight: 32,
+                        minHeight: 44,
                         display: 'flex',
                         alignItems: 'center',
                     }}

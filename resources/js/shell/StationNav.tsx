@@ -41,7 +41,10 @@ export const StationNav = memo(function StationNav({
                 as="ol"
                 listStyleType="none"
                 display={{ base: 'flex', lg: 'block' }}
-                flexWrap="wrap"
+                // On a phone the stations are a strip that is drawn along.
+                flexWrap={{ base: 'nowrap', md: 'wrap' }}
+                overflowX={{ base: 'auto', md: 'visible' }}
+                scrollbarWidth="none"
                 position="relative"
             >
                 {stations.map((station, index) => {

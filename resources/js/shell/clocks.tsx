@@ -48,6 +48,28 @@ function ring(): void {
     });
 }
 
+function OneClock({ clock, now, onStop }: { clock: Clock; now: number; onStop: () => void }) {
+    const { stage, left, over } = standing(clock, now);
+    return (
+        <Flex align="center" gap={2} data-clock={clock.label} fontSize="15px" color={stage ? 'ink' : 'hot'}>
+            {clock.job ? (
+                <Link
+                    to={`/jobs/${clock.job}`}
+                    style={{ minWidth: 44, minHeight: 44, display: 'grid', placeItems: 'center' }}
+                >
+                    {clock.job}
+                </Link>
+            ) : null}
+            <Box flex="1">
+                {stage ? `${stage.stage} ${duration(left)} left` : `${clock.label} over by ${duration(over)}`}
+            </Box>
+            <Act kind="line" px={2} aria-label={`Stop the clock: ${clock.label}`} onClick={onStop}>
+                stop
+            </Act>
+        </Flex>
+    );
+}
+
 /**
  * Running clocks in the head of every page. They ring at the end of each stage, and a kiln's alarm until somebody has
  * seen to it, once sound is allowed.
@@ -72,36 +94,37 @@ export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
         });
     }, [now, alarms, bench.clocks]);
     if (bench.clocks.length === 0 && !bench.kiln) return null;
+    // What is over comes first, then what will be soonest.
+    const [first, ...others] = [...bench.clocks].sort((one, other) => {
+        const [a, b] = [standing(one, now), standing(other, now)];
+        return (a.stage ? a.left : -a.over) - (b.stage ? b.left : -b.over);
+    });
+    const shown = (clock: Clock) => (
+        <OneClock key={clock.id} clock={clock} now={now} onStop={() => stop.mutate(clock.id)} />
+    );
     return (
         <Flex gap={4} align="center" wrap="wrap" role="timer" aria-label="Running clocks">
-            {bench.clocks.map((clock) => {
-                const { stage, left, over } = standing(clock, now);
-                return (
-                    <Flex
-                        key={clock.id}
-                        align="center"
-                        gap={2}
-                        data-clock={clock.label}
-                        fontSize="15px"
-                        color={stage ? 'ink' : 'hot'}
+            {first ? shown(first) : null}
+            {others.length > 0 ? (
+                <Box as="details" position="relative" data-testid="more-clocks">
+                    <Box as="summary" minH="44px" minW="44px" lineHeight="44px" cursor="pointer">
+                        {others.length} more
+                    </Box>
+                    <Box
+                        position="absolute"
+                        right={0}
+                        zIndex={20}
+                        bg="card"
+                        borderWidth="1px"
+                        borderColor="rule"
+                        p={3}
+                        w="max-content"
+                        maxW="90vw"
                     >
-                        {clock.job ? <Link to={`/jobs/${clock.job}`}>{clock.job}</Link> : null}
-                        <Box>
-                            {stage
-                                ? `${stage.stage} ${duration(left)} left`
-                                : `${clock.label} over by ${duration(over)}`}
-                        </Box>
-                        <Act
-                            kind="line"
-                            px={2}
-                            aria-label={`Stop the clock: ${clock.label}`}
-                            onClick={() => stop.mutate(clock.id)}
-                        >
-                            stop
-                        </Act>
-                    </Flex>
-                );
-            })}
+                        {others.map(shown)}
+                    </Box>
+                </Box>
+            ) : null}
             {audible ? null : (
                 <Act
                     kind="turn"

@@ -20,5 +20,7 @@ export const set: StationPage = {
             <SetParts work={work} />
         </>
     ),
+    // Each setting has its own.
+    isElsewhere: (path) => path === 'set.count',
     isBare: true,
 };

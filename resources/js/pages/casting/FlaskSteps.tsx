@@ -33,9 +33,9 @@ export function FlaskSteps({
                     <Link
                         key={job.number}
                         to={`/jobs/${job.number}/pour`}
-                        style={{ display: 'block', minHeight: 30 }}
+                        style={{ display: 'flex', alignItems: 'center', minHeight: 44 }}
                     >
-                        {job.number} {job.title}
+                        {`${job.number} ${job.title}`}
                     </Link>
                 ))}
             </Box>

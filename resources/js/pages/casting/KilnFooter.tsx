@@ -1,4 +1,5 @@
 import { Box, Button } from '@chakra-ui/react';
+import { HoldAct } from '../../bench/HoldAct';
 import { StickyFooter } from '../../bench/StickyFooter';
 import { clock, type Run, type Tap } from './run';
 
@@ -55,16 +56,16 @@ export function KilnFooter({
                     Switch the kiln on
                 </Button>
             ) : run.state === 'burning' ? (
-                <Button
+                <HoldAct
                     bg="ink"
                     color="paper"
                     h="50px"
                     px={6}
                     fontSize="17px"
-                    onClick={() => tap(`casting/${run.id}/kiln`, { do: 'off' })}
+                    onDone={() => tap(`casting/${run.id}/kiln`, { do: 'off' })}
                 >
-                    Switch it off
-                </Button>
+                    Hold to switch it off
+                </HoldAct>
             ) : null}
         </StickyFooter>
     );

@@ -5,6 +5,8 @@ import { get, post } from '../../api/client';
 import { LevelMark } from '../../bench/marks';
 import { moment, say, useUnits } from '../../bench/units';
 import { Drawing } from '../../drawing/Drawing';
+import { NotHere } from '../../shell/NotHere';
+import { useTitle } from '../../shell/useTitle';
 import { FlaskSteps } from './FlaskSteps';
 import { KilnFooter } from './KilnFooter';
 import { clock, type Run } from './run';
@@ -18,7 +20,7 @@ export default function RunPage() {
     const queries = useQueryClient();
     const { units } = useUnits();
     const key = ['run', id];
-    const { data: run } = useQuery({
+    const { data: run, error: missing } = useQuery({
         queryKey: key,
         queryFn: () => get<Run>(`casting/${id}`),
         refetchInterval: POLL,
@@ -28,6 +30,8 @@ export default function RunPage() {
         onSuccess: (answer) => queries.setQueryData(key, answer),
     });
     const tap = (path: string, body: unknown = {}) => act.mutate({ path, body });
+    useTitle(`Burnout ${id}`);
+    if (missing && !run) return <NotHere title={`Burnout ${id}`} words={missing.message} />;
     if (!run) return <Box p={8}>Looking into the kiln…</Box>;
     const heat = (c: number | null | undefined) =>
         c === null || c === undefined

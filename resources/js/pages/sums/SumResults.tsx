@@ -62,6 +62,8 @@ function ResultRow({ of, output }: { of: SumInHand; output: Sheet['results'][num
                 <Box
                     as="button"
                     minH="44px"
+                    minW="44px"
+                    textAlign="right"
                     fontSize="20px"
                     fontWeight="600"
                     cursor="pointer"

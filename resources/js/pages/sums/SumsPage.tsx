@@ -8,8 +8,10 @@ import { Listed } from './Listed';
 import { SumDimension, SumFigure } from './SumFigure';
 import { SumResults } from './SumResults';
 import { useSum, type SumInHand } from './useSum';
+import { useTitle } from '../../shell/useTitle';
 
 export default function SumsPage() {
+    useTitle('Sums');
     const { sheet: name = 'form.band' } = useParams();
     const catalogue = useCatalogue();
     const sheet = catalogue?.sheets.find((one) => one.name === name);

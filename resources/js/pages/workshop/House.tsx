@@ -63,7 +63,9 @@ export function House() {
                         keep.mutate({ backup_folder: folder?.trim() ? folder.trim() : null });
                     }}
                 >
-                    <label style={{ display: 'grid' }}>
+                    <label
+                        style={{ display: 'grid', maxWidth: '100%', gridTemplateColumns: 'minmax(0, 1fr)' }}
+                    >
                         Folder for backups
                         <Input
                             value={folder ?? data.backup_folder ?? ''}

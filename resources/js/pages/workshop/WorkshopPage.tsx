@@ -2,9 +2,11 @@ import { Box } from '@chakra-ui/react';
 import { House } from './House';
 import { JournalLines } from './JournalLines';
 import { PeopleList } from './PeopleList';
+import { useTitle } from '../../shell/useTitle';
 
 /** The workshop as a house: its hours, its backups, who works here, and its journal. */
 export default function WorkshopPage() {
+    useTitle('Workshop');
     return (
         <Box as="main" px={5} py={5} maxW="980px" w="full" mx="auto">
             <Box as="h1" fontSize="24px" fontWeight="600" mb={2}>

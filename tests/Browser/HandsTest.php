@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use App\Models\Run;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\WebDriverKeys;
+
+// What a wet hand does: it taps by mistake, lets go too early, presses Escape, and comes to pages that are not there.
+
+it('gives back on Escape what stood there, and leaves the focus where it was', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $this->click('button[data-path="form.width_top"]');
+    $this->find('[data-path="form.width_top"] input')->sendKeys([WebDriverKeys::CONTROL, 'a']);
+    $this->find('[data-path="form.width_top"] input')->sendKeys('9');
+    $this->find('[data-path="form.width_top"] input')->sendKeys(WebDriverKeys::ESCAPE);
+    $this->reads('button[data-path="form.width_top"]', '5.00');
+    $focused = 'return document.activeElement.getAttribute("data-path")';
+    expect($this->browser()->executeScript($focused))->toBe('form.width_top');
+    // Enter opens it again, and Enter keeps.
+    $this->keys(WebDriverKeys::ENTER);
+    $this->find('[data-path="form.width_top"] input')->sendKeys([WebDriverKeys::CONTROL, 'a']);
+    $this->find('[data-path="form.width_top"] input')->sendKeys(['6', WebDriverKeys::ENTER]);
+    $this->saved();
+    expect($job->refresh()->held()->decision('form.width_top'))->toEqual(6)
+        ->and($this->browser()->executeScript($focused))->toBe('form.width_top');
+});
+
+it('offers the next station once one is signed, and says why a button is grey', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'brief');
+    signsOff($this, $job, 'brief');
+    $this->reads('[data-testid="next"]', 'Next: Form');
+    $this->click('[data-testid="next"]');
+    $this->until(
+        fn (): bool => str_ends_with($this->browser()->getCurrentURL(), "/jobs/{$job->number}/form"),
+        'the next station did not come',
+    );
+    $empty = Job::factory()->create();
+    $this->station($empty, 'form');
+    expect($this->find('[data-testid="next"]')->isEnabled())->toBeFalse();
+    $this->reads('[data-testid="why-not"]', 'Still to be said');
+    $this->station($job, 'brief');
+    $this->click('[data-testid="reopen"]');
+    $this->until(
+        fn (): bool => $job->refresh()->held()->map('stations')['brief']['state'] === 'reopened', 'it was not reopened',
+    );
+});
+
+it('says on a page that is not there what was looked for, and has a way on', function (
+    string $path, string $says,
+): void {
+    $this->visit($path);
+    $this->reads('[data-testid="not-here"] h1', $says);
+    $this->reads('[data-testid="not-here"]', 'All jobs');
+    expect($this->browser()->getTitle())->toContain($says);
+})->with([
+    ['/jobs/99999', 'Job 99999'], ['/casting/99999', 'Burnout 99999'], ['/print/99999/card', 'Job 99999'],
+    ['/print/101/nothing', 'There is no such sheet'], ['/no/such/page', 'There is no such page'],
+]);
+
+it('names the page and the job in its title', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $this->until(
+        fn (): bool => $this->browser()->getTitle() === "Form · {$job->number} plain band · Hot Sprue",
+        'the title says something else: '.$this->browser()->getTitle(),
+    );
+    $this->visit('/metal');
+    $this->until(fn (): bool => $this->browser()->getTitle() === 'Metal · Hot Sprue', 'Metal has no title');
+});
+
+it('keeps a kiln’s alarm in sight on every page, and in the title, until somebody has seen to it', function (): void {
+    $run = Run::query()->whereNotNull('started_at')->whereNull('ended_at')->firstOrFail();
+    Illuminate\Support\Facades\DB::table('alarms')->insert([
+        'run_id' => $run->id, 'code' => 'a-test', 'minute' => 3, 'message' => 'it falls behind', 'created_at' => now(),
+    ]);
+    foreach (['/jobs', '/sums'] as $page) {
+        $this->visit($page);
+        $this->reads('[data-testid="alarm-bar"][role="alert"]', 'nobody has seen to');
+        $this->until(fn (): bool => str_starts_with($this->browser()->getTitle(), 'ALARM · '), 'the title is silent');
+    }
+    $this->click('[data-testid="alarm-bar"] a');
+    $this->click('[data-alarm="a-test"] button');
+    $this->gone('[data-alarm="a-test"]');
+    $this->gone('[data-testid="alarm-bar"]');
+    $this->until(fn (): bool => ! str_contains($this->browser()->getTitle(), 'ALARM'), 'the title still rings');
+});
+
+it('takes no single key once they are turned off', function (): void {
+    $this->visit('/jobs');
+    $this->keys('?');
+    $this->tap('Single keys are on: turn them off');
+    $this->tap('close');
+    $this->gone('[role="dialog"][data-state="open"]');
+    $this->keys('m');
+    usleep(400_000);
+    expect($this->browser()->getCurrentURL())->toEndWith('/jobs');
+    $this->browser()->executeScript('localStorage.removeItem("hot-sprue.keys")');
+    $this->keys('m');
+    $this->until(fn (): bool => str_ends_with($this->browser()->getCurrentURL(), '/metal'), 'the key did nothing');
+});
+
+it('ends a burnout only while it is held, and not by a tap', function (): void {
+    $run = Run::query()->whereNotNull('started_at')->whereNull('ended_at')->firstOrFail();
+    $this->visit("/casting/{$run->id}");
+    $button = $this->find('button[data-held]');
+    expect($button->getText())->toContain('Hold to switch it off');
+    $button->click();
+    usleep(1_200_000);
+    expect($run->refresh()->ended_at)->toBeNull();
+    $send = fn (string $type): mixed => $this->browser()->executeScript(
+        'const at = document.querySelector("button[data-held]"); at.dispatchEvent(new PointerEvent(arguments[0], '
+            .'{ bubbles: true, pointerId: 1 }));', [$type],
+    );
+    $send('pointerdown');
+    usleep(300_000);
+    $send('pointerup');
+    usleep(900_000);
+    expect($run->refresh()->ended_at)->toBeNull();
+    $send('pointerdown');
+    $this->until(fn (): bool => $run->refresh()->ended_at !== null, 'held, it was not switched off');
+});
+
+it('takes no single key under an open menu', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $this->type('form.width_top', '7');
+    $this->saved();
+    $this->tap('This job');
+    $this->find('[role="menu"][data-state="open"]');
+    $this->browser()->executeScript(
+        'window.dispatchEvent(new KeyboardEvent("keydown", { key: "u", bubbles: true }));',
+    );
+    usleep(500_000);
+    expect($job->refresh()->held()->decision('form.width_top'))->toEqual(7);
+});
+
+it('writes its history in words', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $this->type('form.width_top', '7');
+    $this->saved();
+    $this->keys('h');
+    $this->reads('[data-testid="history"]', 'width at the top: 7, was 5');
+});
+
+it('keeps every target 44 px, every box off the others and every page within the screen', function (
+    int $wide, int $high,
+): void {
+    $job = Job::factory()->ring()->create();
+    $run = Run::query()->whereNotNull('started_at')->firstOrFail();
+    $look = <<<'JS'
+        const found = [];
+        const seen = 'a[href], button, select, summary, input:not([type=hidden]):not([type=file])';
+        for (const one of document.querySelectorAll(seen)) {
+            if (!one.checkVisibility({ checkVisibilityCSS: true }) || one.closest('svg')) continue;
+            const at = one.matches('[type=checkbox], [type=radio]') ? (one.closest('label') ?? one) : one;
+            const own = at.getBoundingClientRect();
+            const spread = getComputedStyle(at, '::before');
+            const covers = spread.content !== 'none' && spread.position === 'absolute';
+            const wide = Math.max(own.width, covers ? parseFloat(spread.width) : 0);
+            const high = Math.max(own.height, covers ? parseFloat(spread.height) : 0);
+            if (own.width > 2 && (wide < 43.5 || high < 43.5)) {
+                found.push(`${Math.round(wide)}x${Math.round(high)} ${at.innerText || at.ariaLabel}`);
+            }
+        }
+        const boxes = [...document.querySelectorAll('[data-dimension]')].filter((box) => box.offsetWidth > 0);
+        boxes.forEach((one, index) => boxes.slice(index + 1).forEach((other) => {
+            if (one.closest('[data-view]') !== other.closest('[data-view]')) return;
+            const [a, b] = [one.getBoundingClientRect(), other.getBoundingClientRect()];
+            const across = Math.min(a.right, b.right) - Math.max(a.left, b.left);
+            const down = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top);
+            if (across > 1 && down > 1) found.push(`${one.innerText} lies over ${other.innerText}`);
+        }));
+        const over = document.documentElement.scrollWidth - document.documentElement.clientWidth;
+        if (over > 0) found.push(`${over} px wider than the screen`);
+        return found;
+        JS;
+    $devices = new ChromeDevToolsDriver($this->browser());
+    $size = ['width' => $wide, 'height' => $high, 'deviceScaleFactor' => 1, 'mobile' => false];
+    $devices->execute('Emulation.setDeviceMetricsOverride', $size);
+    try {
+        foreach ([
+            '/', '/jobs', '/casting', "/casting/{$run->id}", '/metal', '/sums', '/shop', '/workshop',
+            ...array_map(
+                static fn (string $one): string => "/jobs/{$job->number}/{$one}",
+                ['brief', 'form', 'stones', 'wax', 'tree', 'burnout', 'pour', 'join', 'set', 'finish'],
+            ),
+        ] as $page) {
+            $this->visit($page);
+            $this->find('h1');
+            usleep(500_000);
+            $found = $this->browser()->executeScript($look);
+            expect($found)->toBe([], "{$page} at {$wide}: ".implode('; ', $found));
+        }
+    } finally {
+        $devices->execute('Emulation.clearDeviceMetricsOverride');
+    }
+})->with([[1280, 800], [390, 844]]);
