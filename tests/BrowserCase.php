@@ -79,7 +79,7 @@ abstract class BrowserCase extends TestCase
     public function station(Job $job, string $station): void
     {
         $this->visit("/jobs/{$job->number}/{$station}");
-        $this->find('[data-testid="next"]');
+        $this->find('main ~ footer');
     }
 
     public function find(string $css): WebDriverElement
@@ -101,20 +101,40 @@ abstract class BrowserCase extends TestCase
 
     public function click(string $css): void
     {
-        $this->until(function () use ($css): bool {
+        $why = 'it is not there';
+        $this->until(function () use ($css, &$why): bool {
             $element = $this->all($css)[0] ?? null;
             if ($element === null) {
                 return false;
             }
             $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+            // Nobody presses what is grey: the driver would, and nothing would come of it.
+            if (! $element->isEnabled()) {
+                $why = 'it is grey';
+
+                return false;
+            }
             try {
                 $element->click();
-            } catch (StaleElementReferenceException|WebDriverException) {
+            } catch (WebDriverException $refused) {
+                $why = $refused->getMessage();
+
                 return false;
             }
 
             return true;
-        }, "{$css} cannot be clicked");
+        }, static function () use ($css, &$why): string {
+            return "{$css} cannot be clicked: {$why}";
+        });
+    }
+
+    /** Presses and keeps holding, as what cannot be taken back asks for. */
+    public function hold(string $css): void
+    {
+        $this->browser->executeScript(
+            'arguments[0].dispatchEvent(new PointerEvent("pointerdown", { bubbles: true, pointerId: 1 }))',
+            [$this->find($css)],
+        );
     }
 
     /** Clicks the button with this name for a screen reader. */
@@ -143,7 +163,7 @@ abstract class BrowserCase extends TestCase
                     sprintf('//button[normalize-space()="%1$s"] | //a[normalize-space()="%1$s"]', $words),
                 ),
             );
-            if ($found === []) {
+            if ($found === [] || ! $found[0]->isEnabled()) {
                 return false;
             }
             $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$found[0]]);

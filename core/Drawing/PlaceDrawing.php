@@ -98,14 +98,14 @@ final class PlaceDrawing
         $crown = 0.35 * $pavilion;
         $wide = max(1.7 * $out, 4.0);
         $angle = asin(min(0.9, $wide / $outer));
-        $box = ($outer - $inner - $girdle + $crown + 1.4) / self::HIGH;
+        // The band falls away to both sides of the setting, its inside the lowest at the ends of the arc.
+        $low = $outer - $inner * cos($angle) + 0.4;
+        $high = $girdle - $crown - 0.4;
+        $low = max($low, $outer - $inner + 1.4);
+        $box = ($low - $high) / self::HIGH;
         $view = new View(
             'cut', 'Cut across the finger', 'foot',
-            [
-                -$wide - 160 * $box, $girdle - $crown - 0.4, 2 * $wide + 320 * $box,
-                $outer - $inner - $girdle + $crown + 1.4,
-            ],
-            8,
+            [-$wide - 160 * $box, $high, 2 * $wide + 320 * $box, $low - $high], 8,
         );
         $arc = static fn (float $radius, bool $back): array => array_map(
             static function (int $i) use ($radius, $outer, $angle, $back): array {

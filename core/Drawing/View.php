@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace HotSprue\Drawing;
 
-use HotSprue\Calculation\Show;
-
 /**
  * A drawing as data: primitives in mm, x to the right and y down, and dimensions that name the input
  * or result they show. One writer renders it for the screen and for paper.
@@ -86,7 +84,7 @@ final class View
     ): self
     {
         return $this->shape([
-            'kind' => 'text', 'x' => $x, 'y' => $y, 'text' => $words.Show::degrees($celsius), 'anchor' => $anchor,
+            'kind' => 'text', 'x' => $x, 'y' => $y, 'text' => sprintf('%s%.0f', $words, $celsius), 'anchor' => $anchor,
             'style' => $style,
             'celsius' => $celsius, 'words' => $words,
         ]);

@@ -50,7 +50,7 @@ it('takes a cast shank with a bezel and two side collets from the plan to the cl
     );
 
     $this->station($job, 'set');
-    $this->type('set.count', '12');
+    $this->type('settings.0.pushes', '12');
     $this->reads('[data-testid="rounds"]', '12 – 6 · 3 – 9 · 1 – 7 · 4 – 10 · 2 – 8 · 5 – 11');
     foreach (['soft', 'medium', 'firm'] as $round) {
         $this->click("[data-tick=\"ticks.set-round-{$round}\"]");

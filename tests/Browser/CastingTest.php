@@ -115,7 +115,7 @@ it('plans a burnout, switches it on, sees it fail, answers the alarm, and pours 
     $this->tap('poured');
     $this->reads('[data-flask="1"] table', 'poured');
     $this->reads('[data-view="run/chamber"]', 'poured');
-    $this->tap('Switch it off');
+    $this->hold('button[data-held]');
     $this->gone('[data-testid="kiln-now"]');
 });
 

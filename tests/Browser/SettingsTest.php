@@ -261,8 +261,7 @@ it('walks a ring of metal clay: mandrel, cards, firing, and what it shrank', fun
     $this->figure('clay.ring/shrinkage_measured', '12');
     $this->tap('Into the kiln: start');
     $clocks = App\Models\Clock::query()->where('job_id', $job->id)->where('label', 'firing');
-    $this->until(fn (): bool => $clocks->exists(),
-        'the firing was not started');
+    $this->until(fn (): bool => $clocks->exists(), 'the firing was not started');
     walksThrough($this, $job, 'wax', 'set', 'finish');
     $this->station($job, 'handover');
     $this->type('handover.piece_mass', '4.1');

@@ -83,7 +83,7 @@ it('scribes a grid line by line, keeps two attempts and checks their symmetry by
     );
     $this->click('[data-testid="pairs"] [aria-label="on the left, mm"] + button');
     $this->until(
-        fn (): bool => $this->find('[aria-label="on the left, mm"]')->getAttribute('value') === '3.4',
+        fn (): bool => $this->find('[aria-label="on the left, mm"]')->getAttribute('value') === '3.4 mm',
         'the caliper was not taken',
     );
     $this->find('[aria-label="on the right, mm"]')->sendKeys('3.1');

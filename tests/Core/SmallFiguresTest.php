@@ -92,8 +92,8 @@ it('draws and says the workshop’s own gypsum limit', function (): void {
     $texts = static fn (array $more): array => array_column(
         Drawn::of('burnout.programme', [...$given, ...$more])['kiln']->texts(), 2,
     );
-    expect($texts([]))->toContain('gypsum limit 732')->toContain('537.8')
-        ->and($texts($own))->toContain('gypsum limit 704.4')->not->toContain('gypsum limit 732');
+    expect($texts([]))->toContain('gypsum limit 732')->toContain('538')
+        ->and($texts($own))->toContain('gypsum limit 704')->not->toContain('gypsum limit 732');
 });
 
 it('names every side of a stone, each where it is nearest, and draws every corner', function (): void {

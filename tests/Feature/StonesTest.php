@@ -50,7 +50,7 @@ it('asks first for a stone’s shape and width, and for nothing of a setting tha
     expect($page['wants'])->toBe(['stones.0.shape', 'stones.0.width'])->and($page['views'])->toBe([]);
     expect(
         array_column($this->getJson('/api/jobs/'.stoneJob()->number.'?station=stones')->json('page.views'), 'name'),
-    )->toBe(['head', 'seat', 'round']);
+    )->toBe(['head', 'seat', 'cut', 'round']);
 });
 
 it('holds every later step against every stone', function (string $species, string $step, ?string $code): void {

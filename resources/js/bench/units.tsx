@@ -115,13 +115,9 @@ export function moment(text: string, quantity?: string | null): string {
     )
         return text;
     const day = new Date(Number(found[1]), Number(found[2]) - 1, Number(found[3]));
-    const said = day.toLocaleDateString('en-GB', {
-        weekday: 'short',
-        day: 'numeric',
-        month: 'short',
-        // Another year is said; this one goes without saying.
-        ...(day.getFullYear() === new Date().getFullYear() ? {} : { year: 'numeric' }),
-    });
+    const words = day.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+    // Another year is said; this one goes without saying.
+    const said = day.getFullYear() === new Date().getFullYear() ? words : `${words} ${found[1]}`;
     return found[4] ? `${said} ${found[4]}` : said;
 }
 
