@@ -87,6 +87,7 @@ Route::middleware(['may:work', IdempotentRequest::class, SubstituteBindings::cla
         Route::post('rows/{group}/{key}/out', RowController::class)->where(
             ['group' => '[a-z]+', 'key' => '[a-z0-9]{1,12}'],
         );
+        Route::post('firing', [CastingController::class, 'fire']);
         Route::post('assembly', [StationController::class, 'assemble']);
         Route::post('figures', [StationController::class, 'adopt']);
         Route::post('pictures', [PictureController::class, 'store']);

@@ -73,7 +73,7 @@ final class KilnLog
             ],
             array_values(DB::table('kiln_log')->where('run_id', $run->id)->orderBy('minute')->get()->all()),
         );
-        foreach (KilnWatch::alarms($log, Workshop::the()->rulebook->settings()) as $code => $alarm) {
+        foreach (KilnWatch::alarms($log, Workshop::the()->rulebook->settings(), $run->firedAt()) as $code => $alarm) {
             self::alarm($run, $code, $alarm['min'], $alarm['message']);
         }
     }

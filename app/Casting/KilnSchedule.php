@@ -14,7 +14,7 @@ final class KilnSchedule
 {
     /**
      * @param  int  $minutes  from switch-on to the pour
-     * @param  float  $stand  minutes that the flasks stand first, invested now
+     * @param  float  $stand  minutes that the flasks stand first, invested now; 0 for a piece of clay
      *
      * @throws BadInput with the earliest hour, where the kiln would go on too early or is taken
      */
@@ -35,17 +35,22 @@ final class KilnSchedule
             );
             throw BadInput::field(
                 'ready_at',
-                sprintf(
-                    'Invested now, the flasks have stood at %s, and burn %s h: ready at %s at the earliest.',
-                    self::said($stood), self::hours($minutes), self::said($earliest),
-                ),
+                $stand > 0.0
+                    ? sprintf(
+                        'Invested now, the flasks have stood at %s, and burn %s h: ready at %s at the earliest.',
+                        self::said($stood), self::hours($minutes), self::said($earliest),
+                    )
+                    : sprintf(
+                        'Switched on now, it fires %s h: ready at %s at the earliest.', self::hours($minutes),
+                        self::said($earliest),
+                    ),
             );
         }
         if ($taken !== null) {
             throw BadInput::field(
                 'ready_at',
                 sprintf(
-                    'The kiln is taken by burnout %d from %s to %s: ready at %s at the earliest.', $taken['run'],
+                    'The kiln is taken by %s from %s to %s: ready at %s at the earliest.', $taken['run'],
                     self::said($taken['from']), self::said($taken['to']),
                     self::said($taken['to']->copy()->addMinutes($minutes)),
                 ),
@@ -53,7 +58,7 @@ final class KilnSchedule
         }
     }
 
-    /** @return array{run: int, from: Carbon, to: Carbon}|null the last run that wants the kiln in those hours */
+    /** @return array{run: string, from: Carbon, to: Carbon}|null the last run that wants the kiln in those hours */
     private static function taken(Carbon $from, Carbon $to): ?array
     {
         $taken = null;
@@ -65,7 +70,7 @@ final class KilnSchedule
             $off = $on?->copy()->addMinutes($minutes);
             if ($on !== null && $off !== null && $on->lt($to) && $from->lt($off)
                 && ($taken === null || $off->gt($taken['to']))) {
-                $taken = ['run' => $run->id, 'from' => $on, 'to' => $off];
+                $taken = ['run' => $run->called(), 'from' => $on, 'to' => $off];
             }
         }
 

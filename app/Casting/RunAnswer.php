@@ -29,11 +29,12 @@ final class RunAnswer
     public static function row(Run $run): array
     {
         return [
-            'id' => $run->id,
+            'id' => $run->id, 'kind' => $run->job_id === null ? 'burnout' : 'firing',
             'state' => $run->ended_at !== null ? 'over' : ($run->started_at !== null ? 'burning' : 'planned'),
             'ready_at' => $run->ready_at?->toIso8601String(), 'started_at' => $run->started_at?->toIso8601String(),
             'minutes' => $run->kiln()->length(),
-            'jobs' => $run->flasks->flatMap(static fn (RunFlask $flask) => $flask->jobs)
+            'jobs' => collect([$run->piece])->filter()
+                ->concat($run->flasks->flatMap(static fn (RunFlask $flask) => $flask->jobs))
                 ->map(static fn (Job $job): array => ['number' => $job->number, 'title' => $job->title])->values()
                 ->all(),
             'flasks' => $run->flasks->count(),
@@ -42,7 +43,7 @@ final class RunAnswer
 
     public static function of(Run $run, int $status = 200): JsonResponse
     {
-        $run = $run->fresh(['flasks.jobs.rulebook']) ?? $run;
+        $run = $run->fresh(['flasks.jobs.rulebook', 'piece']) ?? $run;
         $settings = Workshop::the()->rulebook->settings();
         $core = self::core($run);
         $minute = $run->minute();
@@ -67,7 +68,8 @@ final class RunAnswer
             'view' => [
                 'use' => 'run',
                 ...RunDrawing::view(
-                    $kiln, $run->stages, $log, $core['curve'] ?? [], $minute, $settings->num('burnout.gypsum_limit'),
+                    $kiln, $run->stages, $log, $core['curve'] ?? [], $minute,
+                    $run->job_id === null ? $settings->num('burnout.gypsum_limit') : null,
                 )->toArray(),
             ],
             'chamber' => self::chamber($run),

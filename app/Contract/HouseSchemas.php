@@ -19,7 +19,8 @@ final class HouseSchemas
         $jobs = Shape::list(Shape::whole(['number' => $int, 'title' => $text]));
         $role = Shape::oneOf(array_column(Role::cases(), 'value'));
         $burnout = [
-            'id' => $int, 'state' => Shape::oneOf(['planned', 'burning', 'over']), 'ready_at' => $nullText,
+            'id' => $int, 'kind' => Shape::oneOf(['burnout', 'firing']),
+            'state' => Shape::oneOf(['planned', 'burning', 'over']), 'ready_at' => $nullText,
             'started_at' => $nullText, 'minutes' => $number, 'jobs' => $jobs, 'flasks' => $int,
         ];
 

@@ -287,7 +287,11 @@ final class Operations
                     ['flasks'],
                 ),
             ],
-            ['get', '/api/casting/{run}', 'A burnout as it goes', [200 => $run], null],
+            [
+                'post', '/api/jobs/{job}/firing', 'Plans the firing of a piece of metal clay', [201 => $run],
+                Shape::object(['ready_at' => Shape::orNull(Shape::TEXT)]),
+            ],
+            ['get', '/api/casting/{run}', 'A burnout or a firing as it goes', [200 => $run], null],
             [
                 'post', '/api/casting/{run}/kiln', 'Switches the kiln on or off, or speeds the simulated one',
                 [200 => $run],

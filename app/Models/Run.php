@@ -8,14 +8,16 @@ use HotSprue\Kiln\KilnFault;
 use HotSprue\Kiln\SimulatedKiln;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
- * One burnout with its flasks. What the simulated kiln does follows from its programme, its events and the clock.
+ * One burnout with its flasks, or the firing of a piece of metal clay. What the simulated kiln does follows from its
+ * programme, its events and the clock.
  *
  * @property int $id
- * @property list<array{name: string, to: float, minutes: float}> $stages
+ * @property list<array{name: string, to: float, minutes: float, climb?: float}> $stages
  * @property list<array{kind: string, from: float, to: float|null}> $events
  * @property Carbon|null $ready_at
  * @property Carbon|null $started_at
@@ -23,6 +25,8 @@ use Illuminate\Support\Carbon;
  * @property float $speed
  * @property float $counted_min the kiln's own counter: minutes of its programme that had passed at counted_at
  * @property Carbon|null $counted_at
+ * @property int|null $job_id the piece of clay that is fired; null of a burnout
+ * @property Job|null $piece
  * @property Collection<int, RunFlask> $flasks
  */
 final class Run extends Model
@@ -35,6 +39,7 @@ final class Run extends Model
 
     protected $fillable = [
         'stages', 'events', 'ready_at', 'started_at', 'ended_at', 'speed', 'counted_min', 'counted_at',
+        'job_id',
     ];
 
     /** @var array<string, float> */
@@ -53,6 +58,24 @@ final class Run extends Model
     public function flasks(): HasMany
     {
         return $this->hasMany(RunFlask::class);
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function piece(): BelongsTo
+    {
+        return $this->belongsTo(Job::class, 'job_id');
+    }
+
+    /** As one says it: `burnout 25`, `firing 26`. */
+    public function called(): string
+    {
+        return ($this->job_id === null ? 'burnout' : 'firing')." {$this->id}";
+    }
+
+    /** What a firing’s sheet fires at, °C; null of a burnout. */
+    public function firedAt(): ?float
+    {
+        return $this->job_id === null ? null : max(array_column($this->stages, 'to'));
     }
 
     /** Minutes of its programme since it was switched on; null where it has not been. */
@@ -87,6 +110,7 @@ final class Run extends Model
             array_map(
                 static fn (array $stage): array => [
                     'to' => (float) $stage['to'], 'minutes' => (float) $stage['minutes'],
+                    ...(isset($stage['climb']) ? ['climb' => (float) $stage['climb']] : []),
                 ],
                 $this->stages,
             ),

@@ -16,6 +16,23 @@ use HotSprue\Workshop\WorkshopSettings;
 final class KilnStages
 {
     /**
+     * What a sheet of metal clay asks: each climb, and its hold.
+     *
+     * @param  list<array{ramp_to_c: float, ramp_min: float, hold_min: float}>  $sheet
+     * @return list<array{name: string, to: float, minutes: float, climb?: float}>
+     */
+    public static function ofSheet(array $sheet): array
+    {
+        return array_merge(...array_map(static fn (array $one): array => [
+            [
+                'name' => 'climb', 'to' => $one['ramp_to_c'], 'minutes' => $one['ramp_min'],
+                'climb' => ($one['ramp_to_c'] - 20) / max(1.0, $one['ramp_min']),
+            ],
+            ['name' => 'hold', 'to' => $one['ramp_to_c'], 'minutes' => $one['hold_min']],
+        ], $sheet));
+    }
+
+    /**
      * @param  non-empty-list<PackedFlask>  $flasks
      * @return non-empty-list<PackedFlask> in the order in which they are poured: in falling order of flask temperature
      */

@@ -6,7 +6,7 @@ namespace HotSprue\Drawing;
 
 use HotSprue\Kiln\SimulatedKiln;
 
-/** A burnout in the kiln: what was planned, what was logged, what the core feels by the model, and now. */
+/** A burnout or a firing in the kiln: what was planned, what was logged, what the core feels by the model, and now. */
 final class RunDrawing
 {
     private const WIDE = 190.0;
@@ -17,17 +17,20 @@ final class RunDrawing
      * @param  list<array{name: string, to: float, minutes: float}>  $stages
      * @param  list<array{float, ?float}>  $log  minute and reading, in order
      * @param  list<array{float, float}>  $core  minute and temperature
-     * @param  float  $limit  of gypsum investment, °C
+     * @param  ?float  $limit  of gypsum investment, °C; null where there is none in the kiln
      */
     public static function view(
-        SimulatedKiln $kiln, array $stages, array $log, array $core, ?float $now, float $limit,
+        SimulatedKiln $kiln, array $stages, array $log, array $core, ?float $now, ?float $limit,
     ): View
     {
         $total = max($kiln->length(), $now ?? 0.0);
-        $high = max($limit, ...array_map(static fn (array $stage): float => $stage['to'], $stages));
+        $high = max($limit ?? 0.0, ...array_map(static fn (array $stage): float => $stage['to'], $stages));
         $x = static fn (float $minute): float => $minute / $total * self::WIDE;
         $y = static fn (float $c): float => -$c * self::DEGREE;
-        $view = new View('run', 'The burnout', 'main', [-18, $y($high) - 12, self::WIDE + 40, -$y($high) + 34]);
+        $view = new View(
+            'run', $limit === null ? 'The firing' : 'The burnout', 'main',
+            [-18, $y($high) - 12, self::WIDE + 40, -$y($high) + 34],
+        );
         $view->line(0, 0, self::WIDE, 0, 'thin');
         for ($hour = 0; $hour * 60 <= $total; $hour++) {
             $view->line($x($hour * 60), 0, $x($hour * 60), 1.5, 'thin')->text(
@@ -49,9 +52,11 @@ final class RunDrawing
             }
             $at += $stage['minutes'];
         }
-        $view->through($planned, 'thin', false)
-            ->line(0, $y($limit), self::WIDE, $y($limit), 'limit')
-            ->degrees(self::WIDE, $y($limit) - 2, $limit, 'end', 'hot', 'gypsum limit ');
+        $view->through($planned, 'thin', false);
+        if ($limit !== null) {
+            $view->line(0, $y($limit), self::WIDE, $y($limit), 'limit')
+                ->degrees(self::WIDE, $y($limit) - 2, $limit, 'end', 'hot', 'gypsum limit ');
+        }
         if (count($core) > 1) {
             $view->through(
                 array_map(static fn (array $point): array => [$x($point[0]), $y($point[1])], $core), 'cast', false,

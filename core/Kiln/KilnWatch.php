@@ -11,12 +11,14 @@ final class KilnWatch
 {
     /**
      * @param  list<array{min: float, kiln_c: ?float, planned_c: float}>  $log  in order
+     * @param  ?float  $firedAt  what a piece of metal clay is fired at, °C; null where flasks of gypsum are in the kiln
      * @return array<string, array{min: float, message: string}> by code: when it began, and what to do
      */
-    public static function alarms(array $log, WorkshopSettings $settings): array
+    public static function alarms(array $log, WorkshopSettings $settings, ?float $firedAt = null): array
     {
         $alarms = [];
         $since = null;
+        $limit = ($firedAt ?? $settings->num('burnout.gypsum_limit')) + $settings->num('kiln.over');
         foreach ($log as $point) {
             $c = $point['kiln_c'];
             if ($c === null) {
@@ -28,12 +30,17 @@ final class KilnWatch
 
                 continue;
             }
-            if ($c > $settings->num('burnout.gypsum_limit') + $settings->num('kiln.over')) {
+            if ($c > $limit) {
                 $alarms['too-hot'] ??= [
                     'min' => $point['min'],
-                    'message' => sprintf(
-                        '%.0f °C: gypsum breaks down. Switch the kiln off, ventilate, and do not open it.', $c,
-                    ),
+                    'message' => $firedAt === null
+                        ? sprintf(
+                            '%.0f °C: gypsum breaks down. Switch the kiln off, ventilate, and do not open it.', $c,
+                        )
+                        : sprintf(
+                            '%.0f °C, and its sheet fires it at %.0f: it slumps and melts. Switch the kiln off.', $c,
+                            $firedAt,
+                        ),
                 ];
             }
             $off = $c - $point['planned_c'];
@@ -42,9 +49,9 @@ final class KilnWatch
                 $code = $off < 0 ? 'behind' : 'ahead';
                 $alarms[$code] ??= ['min' => $since, 'message' => $off < 0
                     ? sprintf(
-                        'The kiln is %.0f °C behind its programme: an element, the power or an open door. The pour '
+                        'The kiln is %.0f °C behind its programme: an element, the power or an open door. The %s '
                             .'will be later.',
-                        -$off,
+                        -$off, $firedAt === null ? 'pour' : 'end',
                     )
                     : sprintf('The kiln is %.0f °C above its programme.', $off)];
             }

@@ -23,7 +23,8 @@ final readonly class SimulatedKiln
     private const STEP = 0.5;
 
     /**
-     * @param  list<array{to: float, minutes: float}>  $stages  where it goes, and for how long with its ramp
+     * @param  list<array{to: float, minutes: float, climb?: float}>  $stages
+     *   where it goes, for how long with its ramp, and how fast it climbs there, °C a minute, if slower than the kiln
      * @param  list<KilnFault>  $events
      */
     public function __construct(
@@ -42,7 +43,7 @@ final readonly class SimulatedKiln
         foreach ($this->stages as $stage) {
             $here = min($minute, $stage['minutes']);
             $at = $stage['to'] > $at ? min(
-                $stage['to'], $at + $this->climb * $here,
+                $stage['to'], $at + min($this->climb, $stage['climb'] ?? $this->climb) * $here,
             ) : max($stage['to'], $at - $this->fall * $here);
             if ($minute <= $stage['minutes']) {
                 return $at;

@@ -42,7 +42,7 @@ final class ClayRing implements Calculation
         $this->mandrel($answer, $input, $s, $settings);
         $this->cards($answer, $input, $s, $settings);
         $this->seat($answer, $input, $s, $settings);
-        $this->fire($answer, $input, $clay);
+        $this->fire($answer, $clay, min($clay->climb, $settings->num('burnout.climb_c_per_min')));
         $this->stones($answer, $input, $clay, $settings);
         $this->fired($answer, $input, $s);
 
@@ -128,9 +128,10 @@ final class ClayRing implements Calculation
             );
     }
 
-    private function fire(AnswerBuilder $answer, Input $input, Clay $clay): void
+    /** @param float $climb °C a minute: no faster than its sheet allows, and no faster than the kiln can */
+    private function fire(AnswerBuilder $answer, Clay $clay, float $climb): void
     {
-        $ramp = ($clay->fire - 20) / $clay->climb;
+        $ramp = ($clay->fire - 20) / $climb;
         $stages = [['ramp_to_c' => $clay->fire, 'ramp_min' => $ramp, 'hold_min' => $clay->minutes]];
         $answer->give('stages', $stages)
             ->work(
@@ -142,7 +143,7 @@ final class ClayRing implements Calculation
                 'fire_min', $ramp + $clay->minutes,
                 Formula::of(
                     '({fired at} − 20) ÷ {climb} + {held}',
-                    ['fired at' => $clay->fire, 'climb' => $clay->climb, 'held' => $clay->minutes],
+                    ['fired at' => $clay->fire, 'climb' => $climb, 'held' => $clay->minutes],
                 ), uses: ['clay'], because: 'from cold to the end of its hold', source: 'the sort’s own sheet',
             );
     }

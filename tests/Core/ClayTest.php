@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use HotSprue\Job\Station;
+use HotSprue\Job\StationPage;
+
 it('forms a ring of clay up by its shrinkage, and a wide one farther', function (float $width, float $mandrel): void {
     $ring = reckon('clay.ring', ['inner_diameter' => 17.8, 'width' => $width, 'thickness' => 1.6]);
     expect($ring->num('mandrel'))->toEqualWithDelta($mandrel, 1e-9)
@@ -34,6 +37,13 @@ it('fires by the sheet of its sort', function (): void {
     // 800 °C at 5 a minute, and two hours.
     expect($ring->num('fire_at'))->toEqual(820)->and($ring->num('fire_min'))->toEqualWithDelta(160 + 120, 1e-9)
         ->and($ring->value('stages')[0])->toEqual(['ramp_to_c' => 820.0, 'ramp_min' => 160.0, 'hold_min' => 120.0]);
+    // 840 may be climbed to at 15 a minute; a kiln that climbs 6 takes 820 ÷ 6, one that climbs 20 is held to 15.
+    $silver = static fn (float $kiln): float => reckon('clay.ring', [
+        'inner_diameter' => 17.8, 'width' => 5, 'thickness' => 1.6, 'clay' => 'silver-full',
+        'rules' => ['burnout.climb_c_per_min' => $kiln],
+    ])->num('fire_min');
+    expect($silver(6.0))->toEqualWithDelta(820 / 6 + 120, 1e-9)
+        ->and($silver(20.0))->toEqualWithDelta(820 / 15 + 120, 1e-9);
 });
 
 it('measures how far it shrank', function (): void {
@@ -54,4 +64,17 @@ it('reckons a job of clay by its own sheet, with the stones that go into the kil
         ->and($job->answer('clay.ring')?->finding('clay-damp'))->not->toBeNull()
         ->and($job->value('clay.ring', 'seat'))->toEqualWithDelta(3 / 0.89, 1e-9)
         ->and(pieceWith([])->answer('clay.ring'))->toBeNull();
+});
+
+it('says at the foot of Wax what clay is formed on, and nothing of a bore to carve', function (): void {
+    $said = static fn (string $process): array => array_column(
+        (new StationPage(Station::Wax, pieceWith([
+            'wax.process' => $process, ...($process === 'clay' ? ['wax.clay' => 'silver-low'] : []),
+        ])))->figures(), 'value', 'label',
+    );
+    $clay = $said('clay');
+    expect(array_keys($clay))->toContain('mandrel', 'form on', 'cards')->not->toContain('bore to carve', 'slice to cut')
+        // 17.4 ÷ 0.89, and half a US size for a band of 6.5.
+        ->and($clay['mandrel'])->toEqualWithDelta(17.4 / 0.89 + 0.4064, 1e-9)
+        ->and(array_keys($said('carved')))->toContain('bore to carve')->not->toContain('mandrel');
 });

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use HotSprue\Casting\KilnStages;
 use HotSprue\Kiln\KilnFault;
 use HotSprue\Kiln\KilnWatch;
 use HotSprue\Kiln\SimulatedKiln;
@@ -47,6 +48,32 @@ it('tells of gypsum above its limit at once, and of a thermocouple that is gone'
         ->and($alarms['too-hot']['min'])->toBe(1.0)->and($alarms['too-hot']['message'])->toContain('744 °C')
         ->and($alarms['thermocouple-lost']['min'])->toBe(2.0)
         ->and(KilnWatch::alarms(kilnOff([4.0], 740.0), $settings))->toBe([]);
+});
+
+it('watches a firing of clay by its own sheet, and knows no gypsum there', function (): void {
+    $settings = WorkshopSettings::with(['burnout.gypsum_limit' => 732, 'kiln.over' => 12]);
+    expect(KilnWatch::alarms(kilnOff([0.0, 12.0], 820.0), $settings, 820.0))->toBe([])
+        ->and(array_keys(KilnWatch::alarms(kilnOff([0.0], 820.0), $settings)))->toBe(['too-hot']);
+    $alarms = KilnWatch::alarms(kilnOff([0.0, 12.1], 820.0), $settings, 820.0);
+    expect(array_keys($alarms))->toBe(['too-hot'])
+        ->and($alarms['too-hot']['message'])->toContain('832 °C, and its sheet fires it at 820')
+        ->not->toContain('gypsum');
+    $behind = KilnWatch::alarms(
+        kilnOff(array_fill(0, 11, -30.0), 600.0), WorkshopSettings::with(['kiln.off' => 20, 'kiln.off_for' => 10]),
+        820.0,
+    );
+    expect($behind['behind']['message'])->toContain('The end will be later')->not->toContain('pour');
+});
+
+it('climbs no faster than a stage asks, and no faster than the kiln can', function (): void {
+    $stages = KilnStages::ofSheet([['ramp_to_c' => 820.0, 'ramp_min' => 160.0, 'hold_min' => 120.0]]);
+    $kiln = new SimulatedKiln($stages, [], 6.0);
+    // 5 °C a minute from 20.
+    expect($kiln->length())->toBe(280.0)->and($kiln->planned(60.0))->toEqualWithDelta(320.0, 1e-9)
+        ->and($kiln->planned(160.0))->toEqualWithDelta(820.0, 1e-9)
+        ->and($kiln->planned(250.0))->toEqualWithDelta(820.0, 1e-9)
+        ->and((new SimulatedKiln($stages, [], 2.0))->planned(60.0))->toEqualWithDelta(140.0, 1e-9)
+        ->and($kiln->reading(60.0))->toEqualWithDelta(320.0, 15.0);
 });
 
 it('says how far off it is', function (float $off, string $says): void {

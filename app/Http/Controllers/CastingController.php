@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Casting\ClayFiring;
 use App\Casting\KilnLog;
 use App\Casting\RunAnswer;
 use App\Casting\RunKeeper;
 use App\Http\Requests\IsMoment;
+use App\Models\Job;
 use App\Models\Note;
 use App\Models\Person;
 use App\Models\Run;
@@ -16,7 +18,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
-/** Casting runs: flasks put together, the kiln watched, flasks poured. */
+/** What goes into the kiln: flasks put together and poured, pieces of clay fired. */
 final class CastingController
 {
     /** Speeds that the simulated kiln may go at. */
@@ -26,8 +28,8 @@ final class CastingController
     {
         return new JsonResponse([
             'runs' => Run::query()
-                ->with('flasks.jobs:id,number,title')->orderByDesc('id')->limit(30)->get()->map(RunAnswer::row(...))
-                ->all(),
+                ->with(['flasks.jobs:id,number,title', 'piece:id,number,title'])->orderByDesc('id')->limit(30)->get()
+                ->map(RunAnswer::row(...))->all(),
             'proposal' => RunKeeper::proposal(),
         ]);
     }
@@ -52,6 +54,16 @@ final class CastingController
         return RunAnswer::of($run, 201);
     }
 
+    /** Plans the firing of a piece of metal clay. */
+    public function fire(Request $request, Job $job): JsonResponse
+    {
+        $asked = $request->validate(['ready_at' => ['nullable', 'string', new IsMoment]]);
+        $run = ClayFiring::plan($job, $asked['ready_at'] ?? null);
+        Note::write('firing planned', Person::at($request), ['run' => $run->id, 'jobs' => [$job->number]]);
+
+        return RunAnswer::of($run, 201);
+    }
+
     public function show(Run $run): JsonResponse
     {
         return RunAnswer::of($run);
@@ -67,8 +79,8 @@ final class CastingController
             ],
         );
         if ($asked['do'] === 'on' && $run->started_at === null) {
-            $other = Run::query()->whereNotNull('started_at')->whereNull('ended_at')->value('id');
-            abort_if($other !== null, 409, "Burnout {$other} is in the kiln.");
+            $other = Run::query()->whereNotNull('started_at')->whereNull('ended_at')->first();
+            abort_if($other !== null, 409, ucfirst((string) $other?->called()).' is in the kiln.');
             $run->update(['started_at' => now(), 'counted_min' => 0.0, 'counted_at' => now()]);
         }
         if ($asked['do'] === 'off') {

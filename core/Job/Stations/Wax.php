@@ -170,12 +170,13 @@ final class Wax extends StationPlan
     public function figures(): array
     {
         return [
-            Figure::of('wax.dimensions', 'bore', 'bore to carve')->always(),
-            Figure::of('wax.dimensions', 'bore_mark', 'on the stick')->always(),
-            Figure::of('blank.choose', 'slice', 'slice to cut')->always(),
-            Figure::of('metal.charge', 'piece_mass', 'this wax in metal')->always(),
+            Figure::of('wax.dimensions', 'bore', 'bore to carve')->unless('clay.ring')->always(),
+            Figure::of('wax.dimensions', 'bore_mark', 'on the stick')->unless('clay.ring')->always(),
+            Figure::of('blank.choose', 'slice', 'slice to cut')->unless('clay.ring')->always(),
+            Figure::of('metal.charge', 'piece_mass', 'this wax in metal')->unless('clay.ring')->always(),
             Figure::of('wax.predict', 'inner_diameter', 'finishes at, inside')->unless('clay.ring')->always(),
             Figure::of('wax.like', 'wax_mass', 'like the first, it weighs'),
+            Figure::of('clay.ring', 'mandrel', 'mandrel'),
             Figure::of('clay.ring', 'mandrel_mark', 'form on'),
             Figure::of('clay.ring', 'cards', 'cards'),
             Figure::of('clay.ring', 'fire_at', 'fired at'),

@@ -2129,6 +2129,8 @@ export interface components {
         Burnout: {
             id: number;
             /** @enum {string} */
+            kind: "burnout" | "firing";
+            /** @enum {string} */
             state: "planned" | "burning" | "over";
             ready_at: string | null;
             started_at: string | null;
@@ -2145,6 +2147,8 @@ export interface components {
         };
         RunPage: {
             id: number;
+            /** @enum {string} */
+            kind: "burnout" | "firing";
             /** @enum {string} */
             state: "planned" | "burning" | "over";
             ready_at: string | null;

@@ -14,6 +14,7 @@ export type JobRow = Schemas['JobRow'];
 export type Today = Schemas['Today'];
 export type Bench = Schemas['Bench'];
 export type Clock = Schemas['Clock'];
+export type Casting = Schemas['Casting'];
 export type View = Schemas['View'];
 export type Shape = Schemas['Shape'];
 export type Dimension = Schemas['Dimension'];

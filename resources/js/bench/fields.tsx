@@ -1,4 +1,4 @@
-import { Input, NativeSelect } from '@chakra-ui/react';
+import { Box, Input, NativeSelect } from '@chakra-ui/react';
 
 export function Pick({
     label,
@@ -54,5 +54,35 @@ export function Typed({
             value={value}
             onChange={(event) => onChange(event.target.value)}
         />
+    );
+}
+
+/** A day, or an hour of it, with its name above. */
+export function When({
+    label,
+    value,
+    day = false,
+    onChange,
+}: {
+    label: string;
+    value: string;
+    day?: boolean;
+    onChange: (value: string) => void;
+}) {
+    return (
+        <Box as="label">
+            <Box fontSize="14px" color="soft">
+                {label}
+            </Box>
+            <Input
+                type={day ? 'date' : 'datetime-local'}
+                h="44px"
+                w={day ? '170px' : '230px'}
+                bg="card"
+                borderColor="rule"
+                value={value}
+                onChange={(event) => onChange(event.target.value)}
+            />
+        </Box>
     );
 }

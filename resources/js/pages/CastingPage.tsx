@@ -1,11 +1,13 @@
-import { Box, Flex, Input } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { get, post, Refusal } from '../api/client';
 import { moment, say, useUnits } from '../bench/units';
 import { Act } from '../bench/Act';
+import { When } from '../bench/fields';
 import { useTitle } from '../shell/useTitle';
+import { called } from './casting/run';
 
 interface JobName {
     number: number;
@@ -13,6 +15,7 @@ interface JobName {
 }
 interface RunRow {
     id: number;
+    kind: 'burnout' | 'firing';
     state: 'planned' | 'burning' | 'over';
     ready_at: string | null;
     minutes: number;
@@ -124,17 +127,8 @@ export default function CastingPage() {
                                 ))}
                             </Box>
                         ) : null}
-                        <Flex gap={2} mt={2} wrap="wrap" align="center">
-                            <Input
-                                aria-label="ready to pour"
-                                type="datetime-local"
-                                h="46px"
-                                w="230px"
-                                bg="card"
-                                borderColor="rule"
-                                value={ready}
-                                onChange={(event) => setReady(event.target.value)}
-                            />
+                        <Flex gap={2} mt={2} wrap="wrap" align="end">
+                            <When label="ready to pour" value={ready} onChange={setReady} />
                             <Act
                                 kind="main"
                                 minH="46px"
@@ -156,7 +150,7 @@ export default function CastingPage() {
             </Box>
             <Box as="section" borderTopWidth="1px" borderColor="rule" py={3}>
                 <Box as="h2" fontSize="17px" fontWeight="600">
-                    Burnouts
+                    Burnouts and firings
                 </Box>
                 {data.runs.map((run) => (
                     <Link key={run.id} to={`/casting/${run.id}`}>
@@ -169,7 +163,7 @@ export default function CastingPage() {
                             borderColor="rule"
                         >
                             <Box fontWeight="600" minW="110px">
-                                Burnout {run.id}
+                                {called(run)}
                             </Box>
                             <Box minW="90px" color={run.state === 'burning' ? 'hot' : 'soft'}>
                                 {run.state}

@@ -1,9 +1,10 @@
-import { Box, Button, Flex, Input } from '@chakra-ui/react';
+import { Box, Button, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { get, post, Refusal } from '../api/client';
 import type { Metal } from '../api/types';
 import { Act } from '../bench/Act';
+import { When } from '../bench/fields';
 import { moment, say, useUnits } from '../bench/units';
 import { Lots } from '../metal/Lots';
 import { Move } from '../metal/Move';
@@ -113,16 +114,12 @@ export default function MetalPage() {
                         </Button>
                     ))}
                     {(['from', 'to'] as const).map((one) => (
-                        <Input
+                        <When
                             key={one}
-                            aria-label={one}
-                            type="date"
-                            h="44px"
-                            w="170px"
-                            bg="card"
-                            borderColor="rule"
+                            label={one}
+                            day
                             value={period[one]}
-                            onChange={(event) => setPeriod((now) => ({ ...now, [one]: event.target.value }))}
+                            onChange={(to) => setPeriod((now) => ({ ...now, [one]: to }))}
                         />
                     ))}
                 </Flex>

@@ -18,15 +18,21 @@ export function KilnFooter({
         <StickyFooter>
             {(
                 [
-                    [heat(run.kiln_c), 'kiln now', 'kiln'],
+                    [heat(run.kiln_c), run.state === 'over' ? 'kiln, when switched off' : 'kiln now', 'kiln'],
                     [heat(run.planned_c), 'planned', 'planned'],
-                    [heat(run.core_c), 'core, by the model', 'core'],
+                    ...(run.kind === 'firing'
+                        ? []
+                        : [[heat(run.core_c), 'core, by the model', 'core'] as const]),
                     [left === null ? '–' : left > 0 ? `${clock(left)} h` : 'over', 'to the end', 'left'],
-                    [
-                        heat(run.flask_rows.find((flask) => !flask.done.pour)?.pour_c),
-                        'flask at the next pour',
-                        'next',
-                    ],
+                    ...(run.kind === 'firing'
+                        ? []
+                        : [
+                              [
+                                  heat(run.flask_rows.find((flask) => !flask.done.pour)?.pour_c),
+                                  'flask at the next pour',
+                                  'next',
+                              ] as const,
+                          ]),
                 ] as const
             ).map(([figure, label, name]) => (
                 <Box key={label} data-kiln={name}>

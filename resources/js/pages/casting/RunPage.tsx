@@ -1,6 +1,6 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { get, post } from '../../api/client';
 import { LevelMark } from '../../bench/marks';
 import { moment, say, useUnits } from '../../bench/units';
@@ -9,12 +9,12 @@ import { NotHere } from '../../shell/NotHere';
 import { useTitle } from '../../shell/useTitle';
 import { FlaskSteps } from './FlaskSteps';
 import { KilnFooter } from './KilnFooter';
-import { clock, type Run } from './run';
+import { called, clock, type Run } from './run';
 import { SimulatedKiln } from './SimulatedKiln';
 
 const POLL = 2000;
 
-/** A burnout as it goes: planned against logged, what the core feels, its alarms, and each flask's steps. */
+/** A burnout or a firing as it goes: planned against logged, what the core feels, its alarms, and each flask's steps. */
 export default function RunPage() {
     const { run: id } = useParams();
     const queries = useQueryClient();
@@ -30,9 +30,11 @@ export default function RunPage() {
         onSuccess: (answer) => queries.setQueryData(key, answer),
     });
     const tap = (path: string, body: unknown = {}) => act.mutate({ path, body });
-    useTitle(`Burnout ${id}`);
-    if (missing && !run) return <NotHere title={`Burnout ${id}`} words={missing.message} />;
+    const title = run ? called(run) : `Burnout ${id}`;
+    useTitle(title);
+    if (missing && !run) return <NotHere title={title} words={missing.message} />;
     if (!run) return <Box p={8}>Looking into the kiln…</Box>;
+    const isFiring = run.kind === 'firing';
     const heat = (c: number | null | undefined) =>
         c === null || c === undefined
             ? '–'
@@ -43,11 +45,13 @@ export default function RunPage() {
             <Box as="main" px={5} py={4} flex="1">
                 <Flex align="baseline" gap={3} wrap="wrap">
                     <Box as="h1" fontSize="24px" fontWeight="600">
-                        Burnout {run.id}
+                        {title}
                     </Box>
                     <Box color="soft">
-                        {run.flask_rows.length} {run.flask_rows.length === 1 ? 'flask' : 'flasks'} ·{' '}
-                        {run.state} · simulated kiln
+                        {isFiring
+                            ? 'metal clay'
+                            : `${run.flask_rows.length} ${run.flask_rows.length === 1 ? 'flask' : 'flasks'}`}{' '}
+                        · {run.state} · simulated kiln
                         {run.start_at && run.state === 'planned'
                             ? ` · switch on ${moment(run.start_at)}`
                             : ''}
@@ -90,7 +94,8 @@ export default function RunPage() {
                     <Box flex="1" minW={0}>
                         <Drawing view={run.view} height={420} box={() => null} />
                         <Box color="soft" fontSize="14px" textAlign="center">
-                            thin: planned · thick: logged · dashed: core of the widest flask, by the model
+                            thin: planned · thick: logged
+                            {isFiring ? '' : ' · dashed: core of the widest flask, by the model'}
                             {run.gaps.length > 0
                                 ? ` · not watched ${run.gaps.map((gap) => `${clock(gap.from)} to ${clock(gap.to)}`).join(', ')}`
                                 : ''}
@@ -114,7 +119,22 @@ export default function RunPage() {
                         {run.state === 'burning' ? <SimulatedKiln run={run} tap={tap} /> : null}
                     </Box>
                     <Box w={{ base: 'full', lg: '380px' }} flexShrink={0}>
-                        <Drawing view={run.chamber} height={200} box={() => null} />
+                        {isFiring ? (
+                            run.jobs.map((job) => (
+                                <Box key={job.number} py={3} data-testid="fired-piece">
+                                    <Link className="way-on" to={`/jobs/${job.number}/wax`}>
+                                        {job.number} {job.title}
+                                    </Link>
+                                    <Box color="soft">
+                                        {run.state === 'over'
+                                            ? 'Measure across its inside now: Wax says what it shrank.'
+                                            : 'Dry through before it goes in; let it cool as its sheet says.'}
+                                    </Box>
+                                </Box>
+                            ))
+                        ) : (
+                            <Drawing view={run.chamber} height={200} box={() => null} />
+                        )}
                         {run.flask_rows.map((flask, index) => (
                             <FlaskSteps
                                 key={flask.id}

@@ -13,6 +13,8 @@ export interface Flask {
 }
 export interface Run {
     id: number;
+    kind: 'burnout' | 'firing';
+    jobs: { number: number; title: string }[];
     state: 'planned' | 'burning' | 'over';
     ready_at: string | null;
     start_at: string | null;
@@ -39,6 +41,10 @@ export interface Run {
 
 /** Sends a tap to the kiln or a flask. */
 export type Tap = (path: string, body?: unknown) => void;
+
+/** As one says it: `Burnout 25`, `Firing 26`. */
+export const called = (run: { id: number; kind: string }) =>
+    `${run.kind === 'firing' ? 'Firing' : 'Burnout'} ${run.id}`;
 
 /** Minutes as a clock shows them. */
 export const clock = (minutes: number) =>
