@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Calculation;
 
+use Closure;
 use HotSprue\Fields\BadInput;
 use HotSprue\Fields\Input;
 use HotSprue\Workshop\WorkshopSettings;
@@ -12,7 +13,8 @@ use HotSprue\Workshop\WorkshopSettings;
 final readonly class Answer
 {
     /**
-     * @param  array<string, array{value: mixed, unit: ?string}>  $results
+     * @param  array<string, array{value: mixed, unit: ?string}>  $results  a long list that few ask for is a Closure
+     *   that makes it
      * @param  list<Working>  $working
      * @param  list<Finding>  $findings
      */
@@ -39,7 +41,16 @@ final readonly class Answer
 
     public function value(string $result): mixed
     {
-        return $this->results[$result]['value'] ?? null;
+        $value = $this->results[$result]['value'] ?? null;
+
+        return $value instanceof Closure ? $value() : $value;
+    }
+
+    public function isList(string $result): bool
+    {
+        $value = $this->results[$result]['value'] ?? null;
+
+        return is_array($value) || $value instanceof Closure;
     }
 
     public function num(string $result): float
@@ -68,7 +79,9 @@ final readonly class Answer
     {
         return [
             'sheet' => $this->sheet,
-            'results' => (object) $this->results,
+            'results' => (object) array_map(static fn (array $result): array => [
+                ...$result, 'value' => $result['value'] instanceof Closure ? $result['value']() : $result['value'],
+            ], $this->results),
             'working' => array_map(static fn (Working $working): array => $working->toArray(), $this->working),
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->findings),
         ];

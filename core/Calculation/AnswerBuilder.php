@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Calculation;
 
+use Closure;
 use HotSprue\Fields\BadInput;
 use HotSprue\Fields\Input;
-use HotSprue\Fields\Origin;
 use LogicException;
 
 /** Gathers an answer while a sheet reckons; only declared results and findings are taken. */
@@ -48,10 +48,22 @@ final class AnswerBuilder
             throw BadInput::notFinite($result);
         }
         $this->results[$result] = [
-            'value' => $value, 'unit' => is_array($value) || is_string($value) ? null : $output->quantity->unit(),
+            'value' => $value,
+            'unit' => is_array($value) || is_string($value) || $value instanceof Closure
+                ? null : $output->quantity->unit(),
         ];
 
         return $this;
+    }
+
+    /**
+     * A long list that few ask for: made when somebody does.
+     *
+     * @param  Closure(): list<mixed>  $make
+     */
+    public function giveLater(string $result, Closure $make): self
+    {
+        return $this->give($result, $make);
     }
 
     /**
@@ -70,23 +82,9 @@ final class AnswerBuilder
     ): self {
         $this->give($result, $value);
         $source ??= $this->calculation->source;
-        $this->working[] = new Working($result, $formula, $because, $source, $this->used($uses));
+        $this->working[] = new Working($result, $formula, $because, $source, $uses, $this->input);
 
         return $this;
-    }
-
-    /**
-     * @param  list<string>  $uses
-     * @return array<string, Origin>
-     */
-    private function used(array $uses): array
-    {
-        $used = [];
-        foreach ($uses as $name) {
-            $used[$name] = $this->input->origin($name);
-        }
-
-        return $used;
     }
 
     /** @param array<string, float|int|string|bool> $set */

@@ -12,6 +12,12 @@ final class Description
     /** @var array<class-string<Calculation>, self> what each calculation says of itself, asked once */
     private static array $asked = [];
 
+    /** @var array<string, Field>|null */
+    private ?array $fields = null;
+
+    /** @var array<string, Output>|null */
+    private ?array $byName = null;
+
     /**
      * @param  list<Field>  $inputs
      * @param  list<Output>  $results
@@ -32,25 +38,21 @@ final class Description
         return self::$asked[$calculation::class] ??= $calculation->description();
     }
 
+    /** @return array<string, Field> its inputs by name */
+    public function fields(): array
+    {
+        return $this->fields ??= array_column($this->inputs, null, 'name');
+    }
+
     public function input(string $name): ?Field
     {
-        foreach ($this->inputs as $input) {
-            if ($input->name === $name) {
-                return $input;
-            }
-        }
-
-        return null;
+        return $this->fields()[$name] ?? null;
     }
 
     public function result(string $name): ?Output
     {
-        foreach ($this->results as $output) {
-            if ($output->name === $name) {
-                return $output;
-            }
-        }
+        $this->byName ??= array_column($this->results, null, 'name');
 
-        return null;
+        return $this->byName[$name] ?? null;
     }
 }

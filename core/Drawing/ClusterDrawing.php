@@ -25,7 +25,7 @@ final class ClusterDrawing
             ? array_values($answer->value($name)) : [];
         /** @var list<array{float, float}> $plate */
         $plate = array_map(static fn (array $p): array => [$p['x_mm'], -$p['y_mm']], $rows('plate'));
-        $view->through($plate, 'fill-metal')->through($plate, 'thin');
+        $view->filled($plate, 'fill-metal', 'thin');
         foreach ($rows('cuts') as $cut) {
             $view->line($cut['from_x_mm'], -$cut['from_y_mm'], $cut['to_x_mm'], -$cut['to_y_mm'], 'ghost');
         }

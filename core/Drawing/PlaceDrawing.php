@@ -12,7 +12,7 @@ use HotSprue\Stones\StoneInput;
 /** Settings where they sit: round the band, unrolled at its outside, and beside the one that is drawn from above. */
 final class PlaceDrawing
 {
-    private const POINTS = 72;
+    private const POINTS = 48;
 
     /** How much of the band is drawn on either side of the top at the least; mm. */
     private const SPAN = 9.0;
@@ -128,7 +128,7 @@ final class PlaceDrawing
             [-$half, $girdle], [-0.55 * $half, $girdle - $crown], [0.55 * $half, $girdle - $crown], [$half, $girdle],
             [0.0, $girdle + $pavilion],
         ];
-        $view->through($stone, 'fill-stone')->through($stone)
+        $view->filled($stone, 'fill-stone')
             ->input('height', 'foot over the band', [-$wide - 76 * $box, 0.0], [[-$out, 0.0], [-$out, $foot]],
                 -$foot, [0.0, -1.0, 1.0, 0.0])
             ->result('culet_over_finger', 'culet over the finger', [$wide + 76 * $box, $outer - $inner - 20 * $box]);
@@ -160,8 +160,7 @@ final class PlaceDrawing
         [$outside, $girdle] = [
             array_map($at, $one->points(self::POINTS)), array_map($at, $one->girdle(self::POINTS)),
         ];
-        $view->through($outside, 'fill-metal')->through($outside, $style)
-            ->through($girdle, 'fill-stone')->through($girdle, 'thin');
+        $view->filled($outside, 'fill-metal', $style)->filled($girdle, 'fill-stone', 'thin');
     }
 
     /** @return list<array{array<string, mixed>, PlacedOutline}> */

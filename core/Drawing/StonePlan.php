@@ -19,7 +19,7 @@ final class StonePlan
 {
     private const TABLE = 0.55;
 
-    private const POINTS = 144;
+    private const POINTS = 96;
 
     /** As many boxes have room beside it. */
     private const MOST = 6;
@@ -95,8 +95,8 @@ final class StonePlan
             in_array(self::base($use), ['seat.bezel', 'seat.tube'], true) ? self::bezel($view, $outline, $part) : null;
         }
         $edge = self::flipped($outline->parallel(0.0)->corneredPoints(self::POINTS));
-        $view->through($edge, 'fill-stone')->through($edge);
-        self::facets($view, $outline);
+        $view->filled($edge, 'fill-stone');
+        self::facets($view, $outline, $edge);
         foreach ($parts as $use => $part) {
             self::base($use) === 'seat.claw' ? self::claws($view, $part[1]) : null;
         }
@@ -133,15 +133,13 @@ final class StonePlan
         return [max($right, -$left) + $more, max($top, -$bottom) + $more];
     }
 
-    private static function facets(View $view, Outline $outline): void
+    /** @param list<array{float, float}> $edge its girdle */
+    private static function facets(View $view, Outline $outline, array $edge): void
     {
-        $edge = self::flipped($outline->parallel(0.0)->points(8));
-        $table = array_map(
-            static fn (array $p): array => [$p[0] * self::TABLE, $p[1] * self::TABLE],
-            self::flipped($outline->parallel(0.0)->corneredPoints(self::POINTS)),
+        $view->through(
+            array_map(static fn (array $p): array => [$p[0] * self::TABLE, $p[1] * self::TABLE], $edge), 'thin',
         );
-        $view->through($table, 'thin');
-        foreach ($edge as [$x, $y]) {
+        foreach (self::flipped($outline->parallel(0.0)->points(8)) as [$x, $y]) {
             $view->line($x * self::TABLE, $y * self::TABLE, $x, $y, 'ghost');
         }
     }
@@ -154,8 +152,8 @@ final class StonePlan
             ? $outline->mitred($out, self::POINTS)
             : $outline->parallel($out)->points(self::POINTS));
         $inner = self::flipped($outline->parallel($fit)->points(self::POINTS));
-        $view->path(View::points($outer).' '.View::points(array_reverse($inner)), 'fill-metal')
-            ->through($outer)->through($inner, 'thin');
+        [$outside, $inside] = [View::points($outer), View::points(array_reverse($inner))];
+        $view->path("{$outside} {$inside}", 'fill-metal')->path($outside)->path($inside, 'thin');
     }
 
     private static function claws(View $view, Answer $answer): void

@@ -63,6 +63,18 @@ final class View
         return $this->path(self::points($points, $closed), $style);
     }
 
+    /**
+     * A closed line through points, filled and drawn.
+     *
+     * @param  list<array{float, float}>  $points
+     */
+    public function filled(array $points, string $fill, string $outline = 'outline'): self
+    {
+        $d = self::points($points);
+
+        return $this->path($d, $fill)->path($d, $outline);
+    }
+
     /** @param list<array{float, float}> $points */
     public static function points(array $points, bool $closed = true): string
     {

@@ -168,12 +168,18 @@ final readonly class FieldReader
             throw new NotUnderstood('A list of up to 500 rows is accepted.');
         }
         $rows = [];
+        $columns = array_column($this->field->columns, null, 'name');
         foreach ($raw as $number => $row) {
+            if ($row instanceof ReadRow) {
+                $rows[] = $row->values;
+
+                continue;
+            }
             if (! is_array($row)) {
                 throw new NotUnderstood(sprintf('Row %d is not an object of named figures.', $number + 1));
             }
             try {
-                $rows[] = Input::read($this->field->columns, $row, $this->settings)->values();
+                $rows[] = Input::read($columns, $row, $this->settings)->values();
             } catch (BadInput $bad) {
                 $column = array_key_first($bad->errors);
                 throw new NotUnderstood(

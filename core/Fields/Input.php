@@ -17,7 +17,7 @@ final readonly class Input
     private function __construct(private array $values, private array $origins) {}
 
     /**
-     * @param  list<Field>  $fields
+     * @param  array<array-key, Field>  $fields  a list of them, or by name
      * @param  array<array-key, mixed>  $raw
      * @param  array<string, Origin>  $origins  of what is given; typed where not said
      *
@@ -26,15 +26,22 @@ final readonly class Input
     public static function read(array $fields, array $raw, WorkshopFigures $settings, array $origins = []): self
     {
         $values = $found = $errors = [];
-        $known = array_column($fields, null, 'name');
+        $known = array_is_list($fields) ? array_column($fields, null, 'name') : $fields;
         foreach (array_diff_key($raw, $known) as $name => $_) {
             $errors[(string) $name][] = sprintf(
                 'Not an input here; %s is accepted.', implode(', ', array_keys($known)),
             );
         }
         foreach ($known as $name => $field) {
-            if (! array_key_exists($name, $raw) || ($raw[$name] === null && ! $field->required)) {
-                [$values[$name], $found[$name]] = self::fallback($field, $settings);
+            $given = $raw[$name] ?? null;
+            if ($given === null && (! $field->required || ! array_key_exists($name, $raw))) {
+                if ($field->setting === null) {
+                    $values[$name] = $field->default;
+                    $found[$name] = Origin::Default;
+                } else {
+                    $values[$name] = $settings->value($field->setting);
+                    $found[$name] = $settings->isOwn($field->setting) ? Origin::Shop : Origin::Default;
+                }
                 if ($field->required) {
                     $errors[$name][] = sprintf('Missing; %s is accepted.', $field->quantity->accepts());
                 }
@@ -42,7 +49,7 @@ final readonly class Input
                 continue;
             }
             try {
-                $values[$name] = $field->read($raw[$name], $settings);
+                $values[$name] = $field->read($given, $settings);
                 $found[$name] = $origins[$name] ?? Origin::Typed;
             } catch (NotUnderstood $not) {
                 $errors[$name][] = $not->getMessage();
@@ -53,14 +60,6 @@ final readonly class Input
         }
 
         return new self($values, $found);
-    }
-
-    /** @return array{mixed, Origin} */
-    private static function fallback(Field $field, WorkshopFigures $settings): array
-    {
-        return $field->setting === null
-            ? [$field->default, Origin::Default]
-            : [$settings->value($field->setting), $settings->isOwn($field->setting) ? Origin::Shop : Origin::Default];
     }
 
     /** Whether it was given, or has a default. */
@@ -144,6 +143,20 @@ final readonly class Input
     public function origin(string $name): Origin
     {
         return $this->origins[$name] ?? throw new LogicException("{$name} is not an input here");
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return array<string, Origin>
+     */
+    public function origins(array $names): array
+    {
+        $origins = [];
+        foreach ($names as $name) {
+            $origins[$name] = $this->origins[$name] ?? throw new LogicException("{$name} is not an input here");
+        }
+
+        return $origins;
     }
 
     /** @return array<string, mixed> */

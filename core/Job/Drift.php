@@ -27,7 +27,7 @@ final readonly class Drift
             $answer = $reckoned->answer($use);
             if ($answer !== null) {
                 $copy[$use] = array_filter(
-                    $answer->results, static fn (array $result): bool => ! is_array($result['value']),
+                    $answer->results, static fn (string $name): bool => ! $answer->isList($name), ARRAY_FILTER_USE_KEY,
                 );
             }
         }

@@ -9,7 +9,6 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculations;
 use HotSprue\Fields\BadInput;
 use HotSprue\Fields\Input;
-use HotSprue\Fields\Origin;
 use HotSprue\Workshop\WorkshopSettings;
 
 /**
@@ -32,8 +31,8 @@ final class JobAnswers
     /** @var array<string, Input> */
     private array $inputs = [];
 
-    /** @var array<string, array<string, string>> the path that an input came from */
-    private array $paths = [];
+    /** @var array<string, GatheredInputs> */
+    private array $given = [];
 
     /** @var array<string, list<string>> */
     private array $wants = [];
@@ -44,7 +43,15 @@ final class JobAnswers
     /** @var array<string, mixed> */
     private array $kept = [];
 
-    /** @var array<string, self> the same job with a row in hand, by group and place */
+    /** @var array<string, array{?self, string}> where each use is reckoned */
+    private array $homes = [];
+
+    private ?SettingRow $setting = null;
+
+    /** @var array<string, array<string, mixed>> the rows in hand, by group */
+    private array $inHand = [];
+
+    /** @var array<string, array<int, self>> the same job with a row in hand, by group and place */
     private array $views = [];
 
     /**
@@ -96,7 +103,7 @@ final class JobAnswers
     {
         $whole = $this->whole ?? $this;
 
-        return $whole->views["{$group} {$index}"] ??= new self(
+        return $whole->views[$group][$index] ??= new self(
             $this->document, $this->settings, $this->surroundings, $this->remember,
             $whole->rows->with($group, $index), $whole,
         );
@@ -120,25 +127,33 @@ final class JobAnswers
     /** The setting in hand. */
     public function setting(): SettingRow
     {
-        return SettingRow::of($this);
+        return $this->setting ??= SettingRow::of($this);
     }
 
     /**
      * Where a use is reckoned: once for the job, or for the row in hand of its group; `seat.bezel@k3f2` names a row.
      *
-     * @return array{?self, string} and its name without the row
+     * @return array{?self, string} the job with that row in hand where the use has been reckoned, and its name there
      */
     private function home(string $use): array
     {
-        $parts = explode('@', $use, 2);
-        [$name, $key] = [$parts[0], $parts[1] ?? null];
-        $group = InputBindings::all()[$name]->each ?? null;
+        [$home, $name] = $this->homes[$use] ??= $this->find($use);
+        $home?->reckon($name);
+
+        return [$home, $name];
+    }
+
+    /** @return array{?self, string} */
+    private function find(string $use): array
+    {
+        [$name, $key] = [...explode('@', $use, 2), null];
+        $group = InputBindings::use($use)?->each;
         if ($key !== null) {
-            return [$group === null ? null : $this->ofRow($group, $key), $name];
+            return [$group === null ? null : $this->ofRow($group, $key), (string) $name];
         }
         $index = $group === null ? null : $this->inHand($group);
 
-        return [$index === null ? $this->whole ?? $this : $this->at((string) $group, $index), $name];
+        return [$index === null ? $this->whole ?? $this : $this->at((string) $group, $index), (string) $name];
     }
 
     /** @return list<string> the uses that have to do with such a job */
@@ -150,7 +165,6 @@ final class JobAnswers
     public function answer(string $use): ?Answer
     {
         [$home, $name] = $this->home($use);
-        $home?->reckon($name);
 
         return $home->answers[$name] ?? null;
     }
@@ -158,7 +172,6 @@ final class JobAnswers
     public function input(string $use): ?Input
     {
         [$home, $name] = $this->home($use);
-        $home?->reckon($name);
 
         return $home->inputs[$name] ?? null;
     }
@@ -172,7 +185,6 @@ final class JobAnswers
     public function wants(string $use): array
     {
         [$home, $name] = $this->home($use);
-        $home?->reckon($name);
 
         return $home->wants[$name] ?? [];
     }
@@ -181,7 +193,6 @@ final class JobAnswers
     public function errors(string $use): array
     {
         [$home, $name] = $this->home($use);
-        $home?->reckon($name);
 
         return $home->errors[$name] ?? [];
     }
@@ -210,12 +221,9 @@ final class JobAnswers
     public function editable(string $use, string $input): ?string
     {
         [$home, $name] = $this->home($use);
-        if ($home === null) {
-            return null;
-        }
-        $home->reckon($name);
 
-        return $home->paths[$name][$input] ?? InputBindings::pathFor($name, $input, $home);
+        return $home === null ? null : (($home->given[$name] ?? null)?->path($input, $home)
+            ?? InputBindings::pathFor($name, $input, $home));
     }
 
     /** Whether this decision, or reading (group.name) of the row in hand, has been made. */
@@ -236,6 +244,21 @@ final class JobAnswers
         return $this->rows->at($group);
     }
 
+    /**
+     * The row of a group that is meant; nothing in it where there is none.
+     *
+     * @return array<string, mixed>
+     */
+    public function row(string $group): array
+    {
+        if (! isset($this->inHand[$group])) {
+            $index = $this->rows->at($group);
+            $this->inHand[$group] = $index === null ? [] : $this->document->list($group)[$index];
+        }
+
+        return $this->inHand[$group];
+    }
+
     private function reckon(string $name): void
     {
         if (isset($this->asked[$name])) {
@@ -246,41 +269,20 @@ final class JobAnswers
         if ($use === null || ! $this->kind->reckons($name) || ! $use->isAskedFor($this)) {
             return;
         }
-        [$raw, $origins] = $this->gather($use);
-        $missing = MissingInputs::of($use, $raw, $this);
+        $given = $this->given[$name] = GatheredInputs::of($use, $this);
+        $missing = MissingInputs::of($use, $given->raw, $this);
         if ($missing !== []) {
             $this->wants[$name] = $missing;
 
             return;
         }
         try {
-            $fields = Calculations::describe($use->calculation)->inputs;
-            $this->inputs[$name] = Input::read($fields, $raw, $this->settings, $origins);
+            $fields = Calculations::describe($use->calculation)->fields();
+            $this->inputs[$name] = Input::read($fields, $given->raw, $this->settings, $given->origins);
             $this->answers[$name] = $this->make($use->calculation, $this->inputs[$name]);
         } catch (BadInput $bad) {
             $this->errors[$name] = $bad->errors;
         }
-    }
-
-    /** @return array{array<string, mixed>, array<string, Origin>} what the sources give, and where each is from */
-    private function gather(CalculationUse $use): array
-    {
-        $raw = $origins = [];
-        $this->paths[$use->name] = [];
-        foreach ($use->inputs as $name => $sources) {
-            foreach ($sources as $source) {
-                $value = $source->value($this);
-                if ($value !== null) {
-                    [$raw[$name], $origins[$name]] = [$value, $source->origin()];
-                    $path = $source->path($this);
-                    $path === null ?: $this->paths[$use->name][$name] = $path;
-
-                    break;
-                }
-            }
-        }
-
-        return [$raw, $origins];
     }
 
     private function make(string $calculation, Input $input): Answer

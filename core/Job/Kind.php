@@ -30,6 +30,14 @@ enum Kind: string
     /** Whether a use of a calculation has to do with such a job. */
     public function reckons(string $use): bool
     {
+        /** @var array<string, bool> $asked */
+        static $asked = [];
+
+        return $asked["{$this->value} {$use}"] ??= $this->hasToDoWith($use);
+    }
+
+    private function hasToDoWith(string $use): bool
+    {
         $bound = InputBindings::all()[$use];
         if ($this === self::Clay && ! $bound->isOfClay) {
             return false;

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace HotSprue\Job;
 
 /** One setting of the piece: the stone or the group of stones that it holds, how, and how it is made. Pure. */
-final readonly class SettingRow
+final class SettingRow
 {
+    private ?int $count = null;
+
     public const STYLES = ['bezel', 'tube', 'claws', 'shared-claws', 'bead', 'shared', 'flush', 'channel'];
 
     /** Settings that are cut into the band itself. */
@@ -17,7 +19,9 @@ final readonly class SettingRow
     public const MADE = ['cast', 'apart', 'carved', 'bought'];
 
     /** @param array<string, mixed> $row */
-    private function __construct(private JobAnswers $job, public ?int $index, private array $row) {}
+    private function __construct(
+        private readonly JobAnswers $job, public readonly ?int $index, private readonly array $row,
+    ) {}
 
     /** The one in hand; an empty one where the piece has none. */
     public static function of(JobAnswers $job): self
@@ -64,7 +68,9 @@ final readonly class SettingRow
     /** What it is called: by its own name, its stone's, or its place in the list. */
     public function name(): string
     {
-        $stone = self::heldBy($this->job->document)[$this->index ?? -1] ?? null;
+        $stone = $this->job->once('held', static fn (JobAnswers $job): array => self::heldBy($job->document))[
+            $this->index ?? -1
+        ] ?? null;
         $named = $stone === null ? null : ($this->job->document->list('stones')[$stone]['name']['value'] ?? null);
 
         return $this->text('name') ?? (is_string($named) ? $named : sprintf('setting %d', 1 + ($this->index ?? 0)));
@@ -80,6 +86,11 @@ final readonly class SettingRow
 
     /** How many stones it holds: as laid out, else as many as there are. */
     public function count(): int
+    {
+        return $this->count ??= $this->counted();
+    }
+
+    private function counted(): int
     {
         $laidOut = match ($this->holds()) {
             'halo' => $this->job->value('layout.halo', 'count'),

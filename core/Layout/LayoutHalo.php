@@ -96,7 +96,7 @@ final class LayoutHalo implements Calculation
                 'positions',
                 array_map(
                     static fn (array $p): array => [
-                        'x_mm' => $p[0], 'y_mm' => $p[1], 'angle_deg' => fmod(rad2deg(atan2($p[1], $p[0])) + 360, 360),
+                        'x_mm' => $p[0], 'y_mm' => $p[1], 'angle_deg' => self::angle($p),
                     ],
                     $ring->places,
                 ),
@@ -155,15 +155,15 @@ final class LayoutHalo implements Calculation
         $wire = $input->numOr('wire', $claws->wire());
         $out = $wire - $input->numOr('notch', 0.3 * $wire);
         $apart = (($input->num('stone_diameter') + $wire) / 2 - 1e-9) ** 2;
-        $last = $ring->places[0];
-        $clears = static function (float $x, float $y) use ($ring, $apart, &$last): bool {
+        [$lastX, $lastY] = $ring->places[0];
+        $clears = static function (float $x, float $y) use ($ring, $apart, &$lastX, &$lastY): bool {
             // What was in the way of the place before is mostly in the way of this one.
-            if (($last[0] - $x) ** 2 + ($last[1] - $y) ** 2 < $apart) {
+            if (($lastX - $x) * ($lastX - $x) + ($lastY - $y) * ($lastY - $y) < $apart) {
                 return false;
             }
-            foreach ($ring->places as $stone) {
-                if (($stone[0] - $x) ** 2 + ($stone[1] - $y) ** 2 < $apart) {
-                    $last = $stone;
+            foreach ($ring->places as [$stoneX, $stoneY]) {
+                if (($stoneX - $x) * ($stoneX - $x) + ($stoneY - $y) * ($stoneY - $y) < $apart) {
+                    [$lastX, $lastY] = [$stoneX, $stoneY];
 
                     return false;
                 }
@@ -171,11 +171,10 @@ final class LayoutHalo implements Calculation
 
             return true;
         };
-        $axes = $outline->parallel($out - $wire / 2);
-        $clear = self::clearArcs(array_map(
-            static fn (array $at): array => [fmod(rad2deg(atan2($at[1], $at[0])) + 360, 360), $clears($at[0], $at[1])],
-            $axes->points(self::TRIED),
-        ));
+        $axes = $outline->parallel($out - $wire / 2)->points(self::TRIED);
+        $clear = self::clearArcs(
+            $axes, array_map(static fn (array $at): bool => $clears($at[0], $at[1]), $axes),
+        );
         $answer->give('claws_clear_deg', $clear);
         $meet = array_values(
             array_filter(
@@ -200,27 +199,28 @@ final class LayoutHalo implements Calculation
     /**
      * Runs of places that clear, the way round; one that goes over 0° is one.
      *
-     * @param  list<array{float, bool}>  $tried  angle, and whether a claw there clears
+     * @param  list<array{0: float, 1: float, 2?: float}>  $axes  counter-clockwise once round
+     * @param  list<bool>  $clears  whether a claw there clears
      * @return list<array{from_deg: float, to_deg: float, middle_deg: float}>
      */
-    private static function clearArcs(array $tried): array
+    private static function clearArcs(array $axes, array $clears): array
     {
-        usort($tried, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $count = count($tried);
-        $blocked = array_search(false, array_column($tried, 1), true);
+        $count = count($axes);
+        $blocked = array_search(false, $clears, true);
         if ($blocked === false) {
             return [['from_deg' => 0.0, 'to_deg' => 360.0, 'middle_deg' => 180.0]];
         }
         $arcs = [];
         $from = null;
-        $to = 0.0;
+        $last = 0;
         // Once round from a place that is blocked.
         for ($i = 1; $i <= $count; $i++) {
-            [$angle, $clear] = $tried[($blocked + $i) % $count];
-            if ($clear) {
-                $from ??= $angle;
-                $to = $angle;
+            $at = ($blocked + $i) % $count;
+            if ($clears[$at]) {
+                $from ??= self::angle($axes[$at]);
+                $last = $at;
             } elseif ($from !== null) {
+                $to = self::angle($axes[$last]);
                 $wide = fmod($to - $from + 360, 360);
                 $arcs[] = ['from_deg' => $from, 'to_deg' => $to, 'middle_deg' => fmod($from + $wide / 2, 360)];
                 $from = null;
@@ -229,6 +229,12 @@ final class LayoutHalo implements Calculation
         usort($arcs, static fn (array $a, array $b): int => $a['middle_deg'] <=> $b['middle_deg']);
 
         return $arcs;
+    }
+
+    /** @param array{0: float, 1: float, 2?: float} $at */
+    private static function angle(array $at): float
+    {
+        return fmod(rad2deg(atan2($at[1], $at[0])) + 360, 360);
     }
 
     /** @param list<float> $angles */
@@ -247,9 +253,11 @@ final class LayoutHalo implements Calculation
         if ($fits(0.0)) {
             return 0.0;
         }
-        [$low, $high] = [0.0, $d];
-        while (! $fits($high)) {
-            [$low, $high] = [$high, 2 * $high];
+        // A straight distance is never over the arc, so at no less than this can they fit; and mostly at little more.
+        $low = max(0.0, ($count * ($d + $gap) - $outline->perimeter()) / (2 * M_PI) - $d / 2);
+        $step = $d / 20;
+        while (! $fits($high = $low + $step)) {
+            [$low, $step] = [$high, 2 * $step];
         }
         // Found to a micrometre.
         while ($high - $low > 1e-3) {

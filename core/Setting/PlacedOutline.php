@@ -62,9 +62,10 @@ final readonly class PlacedOutline
     /** Between the outsides of two, measured along the line between their middles; mm. */
     public function gapTo(self $other, float $radius): float
     {
-        $way = atan2($other->across - $this->across, $this->chord($other, $radius));
+        [$along, $over] = [$this->chord($other, $radius), $other->across - $this->across];
+        $way = atan2($over, $along);
 
-        return $this->apart($other, $radius) - $this->reach($way) - $other->reach($way + M_PI);
+        return hypot($along, $over) - $this->reach($way) - $other->reach($way + M_PI);
     }
 
     /** How far it reaches from its middle that way, radians from along the band; mm. */
@@ -76,13 +77,13 @@ final readonly class PlacedOutline
         return $x * cos($normal) + $y * sin($normal);
     }
 
-    /** @return list<array{float, float}> its outside about its middle: along the band, and across it */
+    /** @return list<array{0: float, 1: float, 2?: float}> its outside about its middle: along the band, across it */
     public function points(int $count): array
     {
         return $this->turned($this->outline->parallel($this->outside)->points($count));
     }
 
-    /** @return list<array{float, float}> its girdle about its middle */
+    /** @return list<array{0: float, 1: float, 2?: float}> its girdle about its middle */
     public function girdle(int $count): array
     {
         return $this->turned($this->outline->parallel(0.0)->corneredPoints($count));
@@ -90,10 +91,13 @@ final readonly class PlacedOutline
 
     /**
      * @param  list<array{0: float, 1: float, 2?: float}>  $points
-     * @return list<array{float, float}>
+     * @return list<array{0: float, 1: float, 2?: float}>
      */
     private function turned(array $points): array
     {
+        if ($this->turn === 0.0) {
+            return $points;
+        }
         [$cos, $sin] = [cos(deg2rad($this->turn)), sin(deg2rad($this->turn))];
 
         return array_map(

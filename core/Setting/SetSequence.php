@@ -70,7 +70,9 @@ final class SetSequence implements Calculation
         $rounds = count(self::ROUNDS);
 
         return AnswerBuilder::of($this, $input)
-            ->give('sequence', $count % 2 === 0 ? self::pairs($count) : self::singles($count))
+            ->giveLater(
+                'sequence', static fn (): array => $count % 2 === 0 ? self::pairs($count) : self::singles($count),
+            )
             ->work(
                 'steps', $count, Formula::taken('one push each', $count), uses: ['count'],
                 because: 'numbered as a clock, the last at the top',

@@ -34,13 +34,13 @@ final readonly class Parallel
     /**
      * Points equally spaced by arc length, and every corner beside them, so that none is cut off.
      *
-     * @return list<array{float, float}> from the top, counter-clockwise
+     * @return list<array{0: float, 1: float, 2?: float}> x and y, from the top, counter-clockwise
      */
     public function corneredPoints(int $count): array
     {
         if ($this->offset > 0
             || array_filter($this->pieces, static fn (Piece $one): bool => $one->length(0.0) < 1e-12) === []) {
-            return array_map(static fn (array $at): array => [$at[0], $at[1]], $this->points($count));
+            return $this->points($count);
         }
         $placed = array_map(
             fn (int $i): array => [$this->length * $i / $count, ...$this->at($this->length * $i / $count)],

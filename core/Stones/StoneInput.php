@@ -49,22 +49,22 @@ final class StoneInput
     {
         $shape = Shape::from((string) $said['shape']);
         $wide = (float) $said['width'];
-        $has = static fn (string $name): bool => isset($said[$name]);
-        if ($shape->parts()->hasLength() && ! $has('length')) {
+        $parts = $shape->parts();
+        if ($parts->hasLength() && ! isset($said['length'])) {
             throw BadInput::neitherGiven('length', ["the length of the {$shape->value}"]);
         }
         $long = (float) ($said['length'] ?? $wide);
-        if (! $shape->parts()->hasLength() && abs($long - $wide) > 1e-9) {
+        if (! $parts->hasLength() && abs($long - $wide) > 1e-9) {
             throw BadInput::field(
                 'length', "A {$shape->value} takes its width only; leave the length out, or give the same.",
             );
         }
-        if ($shape->parts()->ratio() === null && $has('ratio')) {
+        if ($parts->ratio() === null && isset($said['ratio'])) {
             throw BadInput::field('ratio', 'This shape has none; a ratio is accepted for: '.Shape::ratios().'.');
         }
         try {
             return Outline::of(
-                $shape, $shape->parts()->hasLength() ? $long : $wide, $wide,
+                $shape, $parts->hasLength() ? $long : $wide, $wide,
                 isset($said['ratio']) ? (float) $said['ratio'] : null,
             );
         } catch (ImpossibleOutline $impossible) {

@@ -49,7 +49,6 @@ final class StoneOutline implements Calculation
         $outline = StoneInput::read($input);
         $uses = StoneInput::uses($input);
         [$left, $right, $bottom, $top] = $outline->box();
-        $points = $outline->parallel(0.0)->corneredPoints(self::POINTS);
         $area = $outline->area();
         $answer = AnswerBuilder::of($this, $input);
         $this->work($answer, $outline, $uses, $area);
@@ -79,7 +78,10 @@ final class StoneOutline implements Calculation
                 because: 'over all',
             )
             ->give('distances', $this->distances($outline))
-            ->give('points', array_map(static fn (array $p): array => ['x_mm' => $p[0], 'y_mm' => $p[1]], $points));
+            ->giveLater('points', static fn (): array => array_map(
+                static fn (array $p): array => ['x_mm' => $p[0], 'y_mm' => $p[1]],
+                $outline->parallel(0.0)->corneredPoints(self::POINTS),
+            ));
         if (abs($top + $bottom) > 0.005) {
             $answer->find(
                 Level::Note, 'centre-off-middle', 'centroid_to_base',

@@ -17,6 +17,9 @@ final class WorkshopSettings implements WorkshopFigures
     /** @var array<string, array<string, array<string, mixed>>> rows of each list by name */
     private array $byName = [];
 
+    /** @var array<string, list<string>> */
+    private array $names = [];
+
     /**
      * @param  array<string, mixed>  $figures  by path, in core units; what is not here ships
      * @param  list<string>|null  $ownPaths  which of them are the workshop's own; all unless said
@@ -127,7 +130,7 @@ final class WorkshopSettings implements WorkshopFigures
     /** @return list<string> the names in a list */
     public function names(string $path): array
     {
-        return array_map(strval(...), array_keys($this->named($path)));
+        return $this->names[$path] ??= array_map(strval(...), array_keys($this->named($path)));
     }
 
     /** @return array<string, mixed> */

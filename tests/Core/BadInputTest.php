@@ -116,7 +116,7 @@ it('says whether a figure was typed, the workshop’s or the default', function 
         'wax.dimensions',
         ['inner_diameter' => 17, 'width' => 5, 'thickness' => 2, 'rules' => ['allowances.finish_inside' => '0.12']],
     )->working as $working) {
-        $used += array_map(static fn ($origin): string => $origin->value, $working->used);
+        $used += array_map(static fn ($origin): string => $origin->value, $working->used());
     }
     expect($used)->toMatchArray(
         ['inner_diameter' => 'typed', 'process' => 'default', 'finish_inside' => 'shop', 'finish_side' => 'default'],

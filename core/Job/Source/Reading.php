@@ -14,9 +14,7 @@ final readonly class Reading extends Source
 
     public function value(JobAnswers $job): mixed
     {
-        $index = $job->inHand($this->group);
-
-        return $index === null ? null : ($job->document->list($this->group)[$index][$this->name]['value'] ?? null);
+        return $job->row($this->group)[$this->name]['value'] ?? null;
     }
 
     public function origin(): Origin

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace HotSprue\Job\Stations;
 
+use HotSprue\Calculations;
+use HotSprue\Fields\ReadRow;
 use HotSprue\Job\CalculationUse;
 use HotSprue\Job\From;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\SettingRow;
 use HotSprue\Job\SharedInputs;
 use HotSprue\Job\Source\Source;
+use HotSprue\Measures\NotUnderstood;
 
 /** The calculations that are made for each setting of a piece: its seat, its layout and its place. */
 final class SettingUses
@@ -152,7 +155,7 @@ final class SettingUses
      * The settings that stand elsewhere on the band.
      *
      * @param  array<string, Source>  $place
-     * @return list<array<string, mixed>>|null
+     * @return list<ReadRow|array<string, mixed>>|null
      */
     private static function others(JobAnswers $job, array $place): ?array
     {
@@ -166,7 +169,7 @@ final class SettingUses
      * Every setting that stands by itself: not those round another, nor a row that is laid out along the band.
      *
      * @param  array<string, Source>  $place
-     * @return array<string, array<string, mixed>> by key
+     * @return array<string, ReadRow|array<string, mixed>> by key; as said where one of them is refused
      */
     private static function placed(JobAnswers $whole, array $place): array
     {
@@ -182,7 +185,15 @@ final class SettingUses
             }
         }
 
-        return $placed;
+        $field = Calculations::describe('setting.place')->input('others');
+        try {
+            return $field === null ? $placed : array_combine(
+                array_keys($placed), ReadRow::all($field, array_values($placed), $whole->settings),
+            );
+        } catch (NotUnderstood) {
+            // Each that it stands beside says so of its own.
+            return $placed;
+        }
     }
 
     /** A seat is asked for once there is a stone, and somebody said how it is set. */
