@@ -37,7 +37,8 @@ final readonly class JobAnswer
     ) {
         // A burnout's heat is reckoned once for the same flask and programme.
         $remember = static function (string $key, Closure $make): Answer {
-            $kept = Cache::get("sheet.{$key}");
+            // What an earlier version wrote, and this one cannot read, was not remembered.
+            $kept = rescue(static fn (): mixed => Cache::get("sheet.{$key}"), null, false);
             $answer = $kept instanceof Answer ? $kept : $make();
             $kept instanceof Answer || Cache::put("sheet.{$key}", $answer, self::REMEMBERED);
 

@@ -7,6 +7,8 @@ use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Movement;
 use App\Models\StretchTest;
+use Illuminate\Cache\CacheManager;
+use Illuminate\Support\Facades\Cache;
 use Tests\Support\Contract;
 
 /** @param array<string, mixed> $typed */
@@ -415,3 +417,21 @@ it('reads a list of words however it is given, and says what it does not know', 
         ['tin', null], [17, null], [['silver-hard', 'tin'], null],
     ],
 );
+
+it('reckons anew what an earlier version remembered in words that this one does not read', function (): void {
+    $job = Job::factory()->ring()->create();
+    $plain = $this->getJson("/api/jobs/{$job->number}?station=burnout")->assertOk()->json('answers');
+    expect($plain)->toHaveKey('burnout.core');
+    Cache::swap(new class(Cache::getFacadeRoot())
+    {
+        public function __construct(private readonly CacheManager $kept) {}
+
+        /** @param list<mixed> $asked */
+        public function __call(string $how, array $asked): mixed
+        {
+            return $how === 'get' && str_starts_with((string) $asked[0], 'sheet.')
+                ? throw new Error('Cannot create dynamic property') : $this->kept->{$how}(...$asked);
+        }
+    });
+    expect($this->getJson("/api/jobs/{$job->number}?station=burnout")->assertOk()->json('answers'))->toEqual($plain);
+});
