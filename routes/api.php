@@ -79,6 +79,7 @@ Route::middleware(['may:work', IdempotentRequest::class, SubstituteBindings::cla
     Route::prefix('jobs/{job}')->group(function (): void {
         Route::post('changes', [JobController::class, 'change']);
         Route::post('undo', [JobController::class, 'undo']);
+        Route::post('redo', [JobController::class, 'redo']);
         Route::post('like', [JobController::class, 'like']);
         Route::post('stations/{station}', [StationController::class, 'state']);
         Route::post('overrides', [StationController::class, 'override']);

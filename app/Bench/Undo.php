@@ -12,8 +12,8 @@ use HotSprue\Fields\BadInput;
 use Illuminate\Support\Collection;
 
 /**
- * Takes back the last thing that somebody typed into a job and nobody has changed since. What was decided or said
- * stays, and so does what moved metal: that is reversed in the account.
+ * Takes back the last thing that somebody typed into a job and nobody has changed since, and puts back what was taken
+ * back. What was decided or said stays, and so does what moved metal: that is reversed in the account.
  */
 final readonly class Undo
 {
@@ -34,17 +34,81 @@ final readonly class Undo
     }
 
     /**
+     * Puts back what was taken back last, where nothing was typed since.
+     *
+     * @return array{Job, Entry} the job, and what was put back
+     *
+     * @throws BadInput saying why nothing is put back
+     */
+    public function again(Job $job, ?Person $by): array
+    {
+        return WriteTransaction::take(function () use ($job, $by): array {
+            $undo = $this->undone(Entry::query()->where('job_id', $job->id)->orderByDesc('id')->get(), $by);
+
+            return [$this->keeper->takeBack($job, $undo, $by), $undo];
+        });
+    }
+
+    /**
+     * Entries that stand: neither taken back, nor a taking back that was itself taken back.
+     *
+     * @param  Collection<int, Entry>  $entries  newest first
+     * @return list<Entry>
+     */
+    private static function standing(Collection $entries): array
+    {
+        $gone = $standing = [];
+        foreach ($entries as $entry) {
+            if (isset($gone[$entry->id])) {
+                continue;
+            }
+            $standing[] = $entry;
+            $entry->undoes_id === null ?: $gone[$entry->undoes_id] = true;
+        }
+
+        return $standing;
+    }
+
+    /**
+     * @param  Collection<int, Entry>  $entries  newest first
+     *
+     * @throws BadInput
+     */
+    private function undone(Collection $entries, ?Person $by): Entry
+    {
+        $byId = $entries->keyBy('id');
+        $since = [];
+        foreach (self::standing($entries) as $entry) {
+            $mine = $entry->person_id === $by?->id;
+            $isAgain = $byId->get($entry->undoes_id ?? 0)?->undoes_id !== null;
+            if ($mine && $entry->undoes_id !== null && ! $isAgain) {
+                return self::touch(array_column($entry->edits, 'path'), $since)
+                    ? throw BadInput::field(
+                        '_',
+                        'What you took back here was changed since by somebody else, so it is not put back; change it '
+                            .'by hand.',
+                    )
+                    : $entry;
+            }
+            if ($mine && $entry->undoes_id === null && $entry->kind->isUndone()) {
+                break;
+            }
+            $mine ?: $since = [...$since, ...array_column($entry->edits, 'path')];
+        }
+        throw BadInput::field('_', 'There is nothing of yours to put back.');
+    }
+
+    /**
      * @param  Collection<int, Entry>  $entries  newest first
      *
      * @throws BadInput
      */
     private function find(Collection $entries, ?Person $by): Entry
     {
-        $undone = $entries->pluck('undoes_id')->filter()->all();
         $since = [];
         $overtaken = false;
-        foreach ($entries as $entry) {
-            if ($entry->undoes_id !== null || in_array($entry->id, $undone, true)) {
+        foreach (self::standing($entries) as $entry) {
+            if ($entry->undoes_id !== null) {
                 continue;
             }
             $mine = $entry->person_id === $by?->id;

@@ -43,7 +43,10 @@ final class HouseSchemas
                 'people' => Shape::list(Shape::ref('Person')), 'now' => $text, 'zone' => $text, 'zone_agreed' => $bool,
                 'clocks' => Shape::list(Shape::ref('Clock')),
                 'kiln' => Shape::orNull(
-                    Shape::whole(['run' => $int, 'kiln_c' => $nullNumber, 'rising' => $bool, 'alarms' => $int]),
+                    Shape::whole([
+                        'run' => $int, 'kiln_c' => $nullNumber,
+                        'way' => Shape::oneOf(['rising', 'holding', 'falling']), 'alarms' => $int,
+                    ]),
                 ),
             ]),
             'Today' => Shape::whole([

@@ -174,6 +174,9 @@ final class Operations
                 $stationed,
             ],
             [
+                'post', '/api/jobs/{job}/redo', 'Puts back what this person took back last', [200 => $job], $stationed,
+            ],
+            [
                 'post', '/api/jobs/{job}/like', 'A new job like this one', [201 => $job],
                 Shape::object(['same_commission' => Shape::BOOL]),
             ],

@@ -44,7 +44,7 @@ it('keeps the last value, in one entry, typed at bench speed over a slow and tan
     'a heat' => ['burnout', 'burnout.pour_temperature', '505', 505, 200],
     'what was melted' => ['pour', 'castings.0.charge_mass', '24.5', 24.5, 60],
     'a part' => ['join', 'parts.1.mass', '4.25', 4.25, 120],
-    'how many claws' => ['set', 'settings.0.pushes', '8', 8, 120],
+    'how many claws' => ['set', 'settings.0.pushes', '6', 6, 120],
     'the width of an old ring' => ['sizing', 'sizing.width', '3.25', 3.25, 90],
     'a weight after finishing' => ['finish', 'finish.mass_before', '13.45', 13.45, 90],
     'a piece' => ['handover', 'handover.piece_mass', '12.95', 12.95, 200],

@@ -200,3 +200,74 @@ it('keeps every target 44 px, every box off the others and every page within the
         $devices->execute('Emulation.clearDeviceMetricsOverride');
     }
 })->with([[1280, 800], [390, 844]]);
+
+it('puts back by a press what was taken back, and says both', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    $this->type('form.width_top', '7');
+    $this->saved();
+    $this->keys('u');
+    $this->sees('Taken back: width at the top, 7 is 5 again.');
+    $this->reads('button[data-path="form.width_top"]', '5.00');
+    $this->tap('Put it back');
+    $this->sees('Put back: width at the top, 5 is 7 again.');
+    $this->reads('button[data-path="form.width_top"]', '7.00');
+    expect($job->refresh()->held()->decision('form.width_top'))->toEqual(7);
+    // Said, it is offered no second time.
+    expect(array_filter($this->all('main button'), static fn ($one): bool => $one->getText() === 'Put it back'))->toBe([]);
+    $this->keys('u');
+    $this->sees('Taken back');
+    $this->keys('U');
+    $this->sees('Put back');
+    $this->until(
+        fn (): bool => (float) $job->refresh()->held()->decision('form.width_top') === 7.0, 'the key put nothing back',
+    );
+});
+
+it('draws at once what was asked for, by Enter or by Tab, and leaves it in hand', function (): void {
+    foreach ([WebDriverKeys::ENTER, WebDriverKeys::TAB] as $key) {
+        $job = Job::factory()->holding(['brief.title' => 'asked', 'brief.alloy' => 'sterling-925'])->create();
+        $this->station($job, 'handover');
+        $this->click('[data-testid="wanted"] button[data-path="handover.piece_mass"]');
+        $this->find('[data-testid="wanted"] [data-path="handover.piece_mass"] input')->sendKeys(['4', '.', '2', $key]);
+        $this->find('[data-view="hand.over/handover"] button[data-path="handover.size_measured"]');
+        $this->gone('[data-testid="wanted"]');
+        $this->reads('[data-view="hand.over/handover"] button[data-path="handover.piece_mass"]', '4.20');
+        $key !== WebDriverKeys::ENTER ?: $this->until(
+            fn (): bool => $this->browser()->executeScript(
+                'return document.activeElement.getAttribute("data-path")',
+            ) === 'handover.piece_mass',
+            'what was in hand is lost',
+        );
+    }
+});
+
+it('shows how a station works beside its drawing, and puts it away', function (): void {
+    $job = Job::factory()->ring()->create();
+    foreach (['form' => 'Form', 'burnout' => 'Burnout', 'handover' => 'Hand over'] as $station => $label) {
+        $this->station($job, $station);
+        $this->tap("how {$label} works");
+        $this->reads('[data-testid="help"] h2', $label);
+        $this->reads('[data-testid="help"] h3', 'On the drawing');
+        $this->find('[data-testid="help"] li b');
+        expect($this->text('[data-testid="help"]'))->not->toContain('**');
+    }
+    $this->tap('close');
+    $this->gone('[data-testid="help"]');
+});
+
+it('says since when the line is cut, and that what is fetched is not empty', function (): void {
+    $this->visit('/jobs');
+    $this->find('table[aria-label="Jobs"] a');
+    breaks($this, '/', 'Promise.reject(new TypeError("cut"))');
+    $this->reads('[data-testid="line-cut"]', 'has not answered since');
+    $this->tap('Metal');
+    $this->reads('[data-testid="fetching"]', 'Opening the safe');
+    $this->reads('[data-testid="not-fetched"]', 'could not be fetched');
+    expect($this->browser()->executeScript('return document.body.hasAttribute("data-cut")'))->toBeTrue();
+    mend($this);
+    $this->tap('Try again');
+    $this->reads('h1', 'Metal');
+    $this->gone('[data-testid="line-cut"]');
+    expect($this->browser()->executeScript('return document.body.hasAttribute("data-cut")'))->toBeFalse();
+});

@@ -105,3 +105,18 @@ it('shows at every station what the whole job says, and every remedy leads somew
         }
     });
 });
+
+it('names every part of every station’s drawings in its page of help', function (): void {
+    $unnamed = $read = [];
+    everyPage(function (Job $job, Station $station, JobAnswer $answer) use (&$unnamed, &$read): void {
+        $read[$station->value] ??= (string) file_get_contents(base_path("docs/help/{$station->value}.md"));
+        expect($read[$station->value])->toStartWith("# {$station->label()}\n")
+            ->toContain("## On the drawing\n", "## What to do\n");
+        foreach ($answer->drawings() as [, $view]) {
+            foreach (array_column($view->toArray()['dimensions'], 'label') as $label) {
+                str_contains($read[$station->value], "**{$label}**") ?: $unnamed["{$station->value}: {$label}"] = true;
+            }
+        }
+    });
+    expect(array_keys($unnamed))->toBe([])->and($read)->toHaveCount(count(Station::cases()));
+});

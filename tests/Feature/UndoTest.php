@@ -187,3 +187,87 @@ it('undoes a charge only with its reversal, and a reversed charge takes its cast
     expect($lot->refresh()->mass_mg)
         ->toBe(30_000)->and(Movement::query()->where('reverses_id', $second->id)->exists())->toBeFalse();
 });
+
+function redo(Job $job, ?Person $by = null): Illuminate\Testing\TestResponse
+{
+    $by === null ?: test()->actingAs($by);
+
+    return test()->postJson("/api/jobs/{$job->number}/redo");
+}
+
+/** Types figures one after another, each a save of its own. */
+function typedInTurn(Job $job, array $figures): void
+{
+    foreach ($figures as [$path, $to]) {
+        $was = $job->refresh()->held()->at($path);
+        edits($job, [['path' => $path, 'from' => $was, 'to' => $to]])->assertOk();
+    }
+}
+
+it('puts back what was taken back, one by one, as far as it was undone and no farther', function (): void {
+    $job = Job::factory()->ring()->create();
+    $first = held($job);
+    typedInTurn($job, [['form.width_top', '6'], ['form.width_top', '7'], ['form.thickness_top', '2.2']]);
+    $last = held($job);
+    redo($job)->assertStatus(422)->assertJsonPath('errors._.0', 'There is nothing of yours to put back.');
+    foreach ([1, 2, 3] as $_) {
+        undo($job)->assertOk();
+    }
+    expect(held($job))->toEqual($first);
+    redo($job)->assertOk()->assertJsonPath('undone.0.path', 'form.width_top');
+    expect($job->refresh()->held()->decision('form.width_top'))->toEqual(6);
+    redo($job)->assertOk();
+    expect($job->refresh()->held()->decision('form.width_top'))->toEqual(7);
+    redo($job)->assertOk();
+    expect(held($job))->toEqual($last);
+    redo($job)->assertStatus(422);
+    // And back again, and forth.
+    undo($job)->assertOk();
+    undo($job)->assertOk();
+    expect($job->refresh()->held()->decision('form.width_top'))->toEqual(6);
+    redo($job)->assertOk();
+    redo($job)->assertOk();
+    expect(held($job))->toEqual($last);
+    // Every turn is a line of the history, and none is lost from it.
+    expect(Entry::query()->where('job_id', $job->id)->count())->toBe(3 + 3 + 3 + 2 + 2);
+});
+
+it('puts nothing back once something else was typed', function (): void {
+    $job = Job::factory()->ring()->create();
+    typedInTurn($job, [['form.width_top', '6']]);
+    undo($job)->assertOk();
+    typedInTurn($job, [['form.thickness_top', '2.4']]);
+    redo($job)->assertStatus(422);
+    expect($job->refresh()->held()->decision('form.width_top'))->toEqual(5);
+    // What was typed since is still the next to undo.
+    undo($job)->assertOk();
+    expect($job->refresh()->held()->decision('form.thickness_top'))->toEqual(2);
+});
+
+it('puts back only what the same person took back, and not over what another typed since', function (): void {
+    $job = Job::factory()->ring()->create();
+    [$maren, $other] = [Person::query()->firstOrFail(), Person::query()->create(['name' => 'Tobit'])];
+    edits($job, [['path' => 'form.width_top', 'from' => $job->held()->at('form.width_top'), 'to' => '6']], $maren)
+        ->assertOk();
+    undo($job, $maren)->assertOk();
+    redo($job, $other)->assertStatus(422);
+    $was = $job->refresh()->held()->at('form.width_top');
+    edits($job, [['path' => 'form.width_top', 'from' => $was, 'to' => '8']], $other)->assertOk();
+    redo($job, $maren)->assertStatus(422)->assertJsonPath('errors._.0', fn (string $says): bool => str_contains(
+        $says, 'changed since by somebody else',
+    ));
+    expect($job->refresh()->held()->decision('form.width_top'))->toEqual(8);
+});
+
+it('puts back a row that was taken out, undone and taken out again, where it stood', function (): void {
+    $job = Job::factory()->ring()->holding(['cuts.0.name' => 'a', 'cuts.1.name' => 'b', 'cuts.2.name' => 'c'])->create();
+    $whole = held($job);
+    $this->postJson("/api/jobs/{$job->number}/rows/cuts/1/out")->assertOk();
+    $without = held($job);
+    undo($job)->assertOk();
+    expect(held($job))->toEqual($whole);
+    redo($job)->assertOk();
+    expect(held($job))->toEqual($without);
+    undo($job)->assertOk();
+    expect(array_column($job->refresh()->held()->list('cuts'), 'key'))->toBe(['0', '1', '2']);
+});

@@ -146,7 +146,10 @@ final class CastingController
     }
 
     /**
-     * @return array{run: int, kiln_c: float|null, rising: bool, alarms: int}|null the kiln, for the head of every page
+     * The kiln, for the head of every page: it climbs or falls where it is three degrees off what it was three minutes
+     * ago; a kiln that holds hunts by less.
+     *
+     * @return array{run: int, kiln_c: float|null, way: string, alarms: int}|null
      */
     public static function hot(): ?array
     {
@@ -158,7 +161,12 @@ final class CastingController
         $readings = $run->kiln()->readings([max(0.0, $minute - 3), $minute]);
 
         return [
-            'run' => $run->id, 'kiln_c' => $readings[1], 'rising' => ($readings[1] ?? 0) > ($readings[0] ?? 0),
+            'run' => $run->id, 'kiln_c' => $readings[1],
+            'way' => match (true) {
+                ($readings[1] ?? 0.0) - ($readings[0] ?? 0.0) > 3.0 => 'rising',
+                ($readings[1] ?? 0.0) - ($readings[0] ?? 0.0) < -3.0 => 'falling',
+                default => 'holding',
+            },
             'alarms' => DB::table('alarms')->where('run_id', $run->id)->whereNull('answered_at')->count(),
         ];
     }

@@ -120,6 +120,15 @@ final class JobController
         return $answer->setData([...(array) $answer->getData(), 'undone' => $undone->edits]);
     }
 
+    /** Puts back what was taken back last. */
+    public function redo(Request $request, Job $job, Undo $undo): JsonResponse
+    {
+        [$job, $again] = $undo->again($job, Person::at($request));
+        $answer = $this->answer($request, $job);
+
+        return $answer->setData([...(array) $answer->getData(), 'undone' => $again->edits]);
+    }
+
     public function history(Job $job): JsonResponse
     {
         $entries = $job->entries()->with('person')->orderByDesc('id')->limit(self::HISTORY)->get();

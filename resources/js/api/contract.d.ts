@@ -1986,7 +1986,8 @@ export interface components {
             kiln: {
                 run: number;
                 kiln_c: number | null;
-                rising: boolean;
+                /** @enum {string} */
+                way: "rising" | "holding" | "falling";
                 alarms: number;
             } | null;
         };

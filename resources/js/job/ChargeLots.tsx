@@ -9,6 +9,7 @@ import { Typed } from '../bench/fields';
 import { useJobMetal, useWeighed } from '../metal/useJobMetal';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
+import { Fetching } from '../bench/Fetching';
 
 /** The charge made up of named lots: it moves the metal and keeps the casting's masses, both or neither. */
 export function ChargeLots({ work }: { work: Work }) {
@@ -16,7 +17,7 @@ export function ChargeLots({ work }: { work: Work }) {
     const { units } = useUnits();
     const job = work.job!;
     const alloy = (job.document.decisions as Record<string, { value: string }>)['brief.alloy']?.value;
-    const { data } = useJobMetal(work);
+    const { data, query } = useJobMetal(work);
     const [from, setFrom] = useState<Record<number, string>>({});
     const [out, setOut] = useState({ casting: '', button: '' });
     const lots = data?.of_alloy ?? [];
@@ -53,7 +54,9 @@ export function ChargeLots({ work }: { work: Work }) {
     return (
         <Box borderTopWidth="1px" borderColor="rule" pt={3} pb={3} data-testid="charge-lots">
             <Box fontWeight="600">The charge, from the metal account</Box>
-            {lots.length === 0 ? (
+            {!data ? (
+                <Fetching words="Looking into the account…" query={query} />
+            ) : lots.length === 0 ? (
                 <Box color="soft">
                     There is no {alloy?.replaceAll('-', ' ') ?? 'such metal'} in the account for this job.
                     Receive some on the Metal page.

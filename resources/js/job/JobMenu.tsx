@@ -24,6 +24,7 @@ export function JobMenu({ work, onHistory }: { work: Work; onHistory: () => void
     };
     const items: [string, string, () => void][] = [
         ['undo', 'Undo what I typed last', () => void work.undo()],
+        ['redo', 'Put back what I undid', () => void work.redo()],
         ['history', 'History', onHistory],
         ['card', 'Print the job card', () => void go(`/print/${job.number}/card`)],
         ['stones', 'Print the stones at 1:1', () => void go(`/print/${job.number}/stones`)],

@@ -24,6 +24,8 @@ import { useJob, type Work } from './useJob';
 import { useJobKeys } from './useJobKeys';
 import { Wanted } from './Wanted';
 import { WorkingCard, type InHand } from './working';
+import { StationHelp } from './StationHelp';
+import { Act } from '../bench/Act';
 
 /** Each job has a page of its own: nothing of one is carried into another. */
 export function JobPage() {
@@ -47,13 +49,13 @@ function OneJob({ number }: { number: number }) {
     );
     const [history, setHistory] = useState(false);
     const turnHistory = useCallback(() => setHistory((now) => !now), []);
-    const { undo, job } = work;
+    const { undo, redo, job } = work;
     const at = job && stationWords(catalogue, job.page.station);
     const called = (job?.document.decisions as Record<string, { typed: string }> | undefined)?.[
         'brief.title'
     ];
     useTitle(job ? `${at} · ${job.number} ${called?.typed ?? ''}`.trim() : undefined);
-    useJobKeys(number, job?.page.station, job?.stations, { undo, turnHistory });
+    useJobKeys(number, job?.page.station, job?.stations, { undo, redo, turnHistory });
     if (work.failed && !job) return <NotHere title={`Job ${number}`} words={work.failed.message} />;
     if (!job || !catalogue)
         return (
@@ -83,6 +85,7 @@ function AtStation({
     const station = job.stations.find((one) => one.name === here)!;
     const [held, setHeld] = useState<{ station: string; inHand: InHand } | null>(null);
     const [typing, setTyping] = useState<string[] | null>(null);
+    const [help, setHelp] = useState(false);
     const first = job.page.strip.find((figure) => figure.value !== null);
     const usual: InHand | null = first ? { use: first.use, kind: 'result', name: first.result } : null;
     const inHand = held?.station === here ? held.inHand : usual;
@@ -126,7 +129,13 @@ function AtStation({
                     pt={3}
                     pb={4}
                 >
-                    <JobMenu work={work} onHistory={() => setHistory(true)} />
+                    <Flex gap={2} wrap="wrap">
+                        <JobMenu work={work} onHistory={() => setHistory(true)} />
+                        <Act kind="quiet" aria-expanded={help} onClick={() => setHelp(!help)}>
+                            how {station.label} works
+                        </Act>
+                    </Flex>
+                    {help ? <StationHelp station={here} onClose={() => setHelp(false)} /> : null}
                     {history ? (
                         <History number={job.number} work={work} onClose={() => setHistory(false)} />
                     ) : null}

@@ -58,6 +58,11 @@ export function Notices({
                     gap={3}
                 >
                     <Box>{work.notice}</Box>
+                    {work.undone ? (
+                        <Act kind="line" onClick={() => void work.redo()}>
+                            Put it back
+                        </Act>
+                    ) : null}
                     <Act kind="quiet" onClick={() => work.setNotice(null)}>
                         close
                     </Act>

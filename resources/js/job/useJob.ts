@@ -31,6 +31,8 @@ export function useJob(
     const key = useMemo(() => ['job', number, station ?? '', setting ?? ''], [number, station, setting]);
     const draft = useSyncExternalStore(drafts.subscribe, () => drafts.of(number));
     const [notice, setNotice] = useState<string | null>(null);
+    /** Whether the notice is of something taken back, that may be put back. */
+    const [undone, setUndone] = useState(false);
     const pending = Object.keys(draft.waiting).length > 0;
     const query = useQuery({
         queryKey: key,
@@ -82,6 +84,7 @@ export function useJob(
     const act = useCallback(
         async (path: string, body: Record<string, unknown> = {}): Promise<Job | null> => {
             setNotice(null);
+            setUndone(false);
             await drafts.flush(number);
             try {
                 const job = await post<Job>(`jobs/${number}/${path}`, { station, setting, ...body });
@@ -115,20 +118,25 @@ export function useJob(
         [base, number, act],
     );
 
-    /** Takes back the last thing that this person typed, and says what it was. */
-    const undo = useCallback(async (): Promise<void> => {
-        const job = await act('undo');
-        if (job?.undone)
-            setNotice(
-                `Taken back: ${job.undone
-                    .filter((change) => !/^\w+\.\w+$/.test(change.path) || !('stands' in change))
-                    .map(
-                        (change) =>
-                            `${pathWords(change.path)}, ${typedOf(change.to)} is ${typedOf(change.from)} again`,
-                    )
-                    .join('; ')}.`,
-            );
-    }, [act]);
+    /** Takes back the last thing that this person typed, or puts back what was taken back; says what it was. */
+    const turn = useCallback(
+        async (way: 'undo' | 'redo'): Promise<void> => {
+            const job = await act(way);
+            if (!job?.undone) return;
+            const words = job.undone
+                .filter((change) => !/^\w+\.\w+$/.test(change.path) || !('stands' in change))
+                .map(
+                    (change) =>
+                        `${pathWords(change.path)}, ${typedOf(change.to)} is ${typedOf(change.from)} again`,
+                )
+                .join('; ');
+            setNotice(`${way === 'undo' ? 'Taken back' : 'Put back'}: ${words}.`);
+            setUndone(way === 'undo');
+        },
+        [act],
+    );
+    const undo = useCallback(() => turn('undo'), [turn]);
+    const redo = useCallback(() => turn('redo'), [turn]);
 
     /** A settled reading of an instrument; null where it is refused, and then it says why. */
     const reading = useCallback(async (device: 'balance' | 'caliper'): Promise<number | null> => {
@@ -194,6 +202,8 @@ export function useJob(
         settle,
         act,
         undo,
+        redo,
+        undone: undone && notice !== null,
         sign,
         reading,
         take,

@@ -4,12 +4,16 @@ import type { Station, StationName } from '../api/types';
 import { isTyping } from '../shell/Shell';
 import { STATIONS } from './stations';
 
-/** Single keys of a job's page: a digit for a station, undo, history, print. */
+/** Single keys of a job's page: a digit for a station, undo and redo, history, print. */
 export function useJobKeys(
     number: number,
     here: StationName | undefined,
     stations: Station[] | undefined,
-    { undo, turnHistory }: { undo: () => Promise<void>; turnHistory: () => void },
+    {
+        undo,
+        redo,
+        turnHistory,
+    }: { undo: () => Promise<void>; redo: () => Promise<void>; turnHistory: () => void },
 ) {
     const go = useNavigate();
     useEffect(() => {
@@ -18,10 +22,11 @@ export function useJobKeys(
             const station = stations?.[event.key === '0' ? 9 : Number(event.key) - 1];
             if (station) void go(`/jobs/${number}/${station.name}`);
             if (event.key === 'u') void undo();
+            if (event.key === 'U') void redo();
             if (event.key === 'h') turnHistory();
             if (event.key === 'p') void go(`/print/${number}/${(here && STATIONS[here]?.printed) ?? 'card'}`);
         };
         window.addEventListener('keydown', keys);
         return () => window.removeEventListener('keydown', keys);
-    }, [stations, number, here, go, undo, turnHistory]);
+    }, [stations, number, here, go, undo, redo, turnHistory]);
 }

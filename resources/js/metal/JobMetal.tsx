@@ -7,16 +7,17 @@ import { Section } from '../job/bench/Section';
 import type { Work } from '../job/useJob';
 import { Line, Said } from './parts';
 import { named, useJobMetal, useWeighed } from './useJobMetal';
+import { Fetching } from '../bench/Fetching';
 
 /** The metal of a piece made by hand: taken from lots, cuttings and filings given back, solder by heat. */
 export function JobMetal({ work, soldering = false }: { work: Work; soldering?: boolean }) {
-    const { data, send, refused, number } = useJobMetal(work);
+    const { data, query, send, refused, number } = useJobMetal(work);
     const { units } = useUnits();
     const weighed = useWeighed();
     const [put, setPut] = useState({ lot: '', mass: '', what: soldering ? 'solder' : 'strip' });
     const [back, setBack] = useState({ piece: '', to: '', mass: '', loss: '', what: 'cuttings' });
     const [heat, setHeat] = useState({ name: '', mass: '' });
-    if (!data) return <Box py={3}>Opening the safe…</Box>;
+    if (!data) return <Fetching words="Opening the safe…" query={query} />;
     const held = data.held;
     const piece = Number(back.piece || held[0]?.id);
     const from = held.find((lot) => lot.id === piece);

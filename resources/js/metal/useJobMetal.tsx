@@ -19,7 +19,7 @@ export function useWeighed() {
 export function useJobMetal(work: Work) {
     const number = work.job!.number;
     const queries = useQueryClient();
-    const { data } = useQuery({
+    const query = useQuery({
         queryKey: ['metal', 'job', number],
         queryFn: () => get<JobMetal>(`jobs/${number}/metal`),
     });
@@ -30,5 +30,5 @@ export function useJobMetal(work: Work) {
             void work.refetch();
         },
     });
-    return { data, send, refused: send.error?.message ?? null, number };
+    return { data: query.data, query, send, refused: send.error?.message ?? null, number };
 }

@@ -8,6 +8,7 @@ import { Act } from '../bench/Act';
 import { When } from '../bench/fields';
 import { useTitle } from '../shell/useTitle';
 import { called } from './casting/run';
+import { Fetching } from '../bench/Fetching';
 
 interface JobName {
     number: number;
@@ -43,7 +44,8 @@ export default function CastingPage() {
     const go = useNavigate();
     const queries = useQueryClient();
     const { units } = useUnits();
-    const { data } = useQuery({ queryKey: ['casting'], queryFn: () => get<Casting>('casting') });
+    const query = useQuery({ queryKey: ['casting'], queryFn: () => get<Casting>('casting') });
+    const { data } = query;
     const [left, setLeft] = useState<number[]>([]);
     const [ready, setReady] = useState('');
     const plan = useMutation({
@@ -58,7 +60,7 @@ export default function CastingPage() {
             void go(`/casting/${run.id}`);
         },
     });
-    if (!data) return <Box p={8}>Opening the casting room…</Box>;
+    if (!data) return <Fetching words="Opening the casting room…" query={query} />;
     const known = Object.fromEntries(data.proposal.jobs.map((job) => [job.number, job]));
     return (
         <Box as="main" px={5} py={5} maxW="1180px" w="full" mx="auto">

@@ -11,6 +11,7 @@ import { stationWords, useCatalogue } from '../shell/catalogue';
 import { Act } from '../bench/Act';
 import { NewJob } from './NewJob';
 import { useTitle } from '../shell/useTitle';
+import { Fetching } from '../bench/Fetching';
 
 interface Page {
     jobs: JobRow[];
@@ -42,11 +43,12 @@ export function JobsPage() {
         .filter((name) => at(name) !== '')
         .map((name) => `${name}=${encodeURIComponent(at(name))}`)
         .join('&');
-    const { data } = useQuery({
+    const query = useQuery({
         queryKey: ['jobs', filter],
         queryFn: ({ signal }) => get<Page>(`jobs?${filter}`, signal),
         placeholderData: keepPreviousData,
     });
+    const { data } = query;
     const take = useMutation({
         mutationFn: ({ chosen, same }: { chosen: File; same: boolean }) => {
             const form = new FormData();
@@ -146,6 +148,7 @@ export function JobsPage() {
                 </Box>
             ) : null}
             {at('new') === '1' ? <NewJob onClose={() => put({ new: '' })} /> : null}
+            {!data ? <Fetching words="Taking the jobs out…" query={query} /> : null}
             {data?.jobs.length === 0 ? (
                 <Box py={8} color="soft">
                     {filter === '' ? 'No job is open. Start one with “New job”.' : 'No job answers to that.'}

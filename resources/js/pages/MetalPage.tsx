@@ -11,6 +11,7 @@ import { Move } from '../metal/Move';
 import { Ask, Section } from '../metal/parts';
 import { Receive } from '../metal/Receive';
 import { useTitle } from '../shell/useTitle';
+import { Fetching } from '../bench/Fetching';
 
 /** The metal account: what there is, gross and fine, what came and went, and every movement of it. */
 export default function MetalPage() {
@@ -22,12 +23,13 @@ export default function MetalPage() {
     const [lot, setLot] = useState<number | null>(null);
     const [problem, setProblem] = useState<string[]>([]);
     const file = useRef<HTMLInputElement>(null);
-    const query = new URLSearchParams(
+    const wanted = new URLSearchParams(
         Object.entries({ by, ...period, lot: lot === null ? '' : String(lot) }).filter(
             ([, value]) => value !== '',
         ),
     ).toString();
-    const { data } = useQuery({ queryKey: ['metal', query], queryFn: () => get<Metal>(`metal?${query}`) });
+    const query = useQuery({ queryKey: ['metal', wanted], queryFn: () => get<Metal>(`metal?${wanted}`) });
+    const { data } = query;
     const send = useMutation({
         mutationFn: ({ path, body }: { path: string; body: unknown }) => post<Metal>(path, body),
         onSuccess: () => {
@@ -48,7 +50,7 @@ export default function MetalPage() {
         const said = say(value, 'account', units);
         return `${said.figure} ${said.unit}`;
     };
-    if (!data) return <Box p={8}>Opening the safe…</Box>;
+    if (!data) return <Fetching words="Opening the safe…" query={query} />;
     const standing = data.lots.filter((lot) => lot.mass > 0);
     return (
         <Box as="main" px={5} py={5} maxW="1180px" w="full" mx="auto">

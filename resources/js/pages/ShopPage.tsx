@@ -11,6 +11,7 @@ import { useCatalogue } from '../shell/catalogue';
 import { StretchLog } from './StretchLog';
 import { Act } from '../bench/Act';
 import { useTitle } from '../shell/useTitle';
+import { Fetching } from '../bench/Fetching';
 
 const GROUPS: [string, string][] = [
     ['units', 'Units'],
@@ -34,7 +35,8 @@ export default function ShopPage() {
     const queries = useQueryClient();
     const catalogue = useCatalogue();
     const { units, set } = useUnits();
-    const { data: shop } = useQuery({ queryKey: ['shop'], queryFn: () => get<Shop>('shop') });
+    const query = useQuery({ queryKey: ['shop'], queryFn: () => get<Shop>('shop') });
+    const shop = query.data;
     const [draft, setDraft] = useState<Record<string, string | boolean | null>>({});
     const save = useMutation({
         mutationFn: (figures: Record<string, unknown>) => send<Shop>('PUT', 'shop', figures),
@@ -46,12 +48,7 @@ export default function ShopPage() {
         },
     });
     const errors = save.error instanceof Refusal ? save.error.errors : {};
-    if (!shop || !catalogue)
-        return (
-            <Box p={8} color="soft">
-                Opening the drawer…
-            </Box>
-        );
+    if (!shop || !catalogue) return <Fetching words="Opening the drawer…" query={query} />;
     const fields = Object.values(catalogue.rules);
     const keep = (path: string) => (typed: string | boolean | null) => {
         setDraft((now) => ({ ...now, [path]: typed }));

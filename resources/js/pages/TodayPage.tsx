@@ -9,6 +9,7 @@ import { pathWords, stationWords, useCatalogue } from '../shell/catalogue';
 import { today } from '../shell/zone';
 import { FromClients, LastBackup, ZoneQuestion } from './TodayNotices';
 import { useTitle } from '../shell/useTitle';
+import { Fetching } from '../bench/Fetching';
 
 function dueWords(due: string | null): { words: string; late: boolean } {
     if (!due) return { words: 'no date', late: false };
@@ -23,17 +24,13 @@ function dueWords(due: string | null): { words: string; late: boolean } {
 export function TodayPage() {
     useTitle('Today');
     const catalogue = useCatalogue();
-    const { data } = useQuery({
+    const query = useQuery({
         queryKey: ['today'],
         queryFn: () => get<Today>('today'),
         refetchInterval: 30_000,
     });
-    if (!data)
-        return (
-            <Box p={8} color="soft">
-                Looking at the bench…
-            </Box>
-        );
+    const { data } = query;
+    if (!data) return <Fetching words="Looking at the bench…" query={query} />;
     return (
         <Flex as="main" px={5} py={5} gap={10} direction={{ base: 'column', lg: 'row' }}>
             <Box flex="1" minW={0}>

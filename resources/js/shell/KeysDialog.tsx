@@ -8,6 +8,7 @@ const KEYS = [
     ['n', 'a new job'],
     ['1 … 9', 'the stations of a job, in bench order'],
     ['u', 'undo the last save of a job'],
+    ['U', 'put back what was undone'],
     ['h', 'a job’s history'],
     ['p', 'print'],
     ['Tab, Enter', 'to a figure, and edit it; Enter keeps, Escape puts back'],

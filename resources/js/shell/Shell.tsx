@@ -16,6 +16,7 @@ import { Standing } from './Standing';
 import { setZone } from './zone';
 import { SignIn } from '../pages/SignIn';
 import { Act } from '../bench/Act';
+import { Fetching } from '../bench/Fetching';
 
 const PAGES = [
     ['/', 'Today', 't'],
@@ -48,7 +49,10 @@ function KilnNow({ kiln }: { kiln: NonNullable<Bench['kiln']> }) {
     return (
         <NavLink to={`/casting/${kiln.run}`} style={{ minHeight: 44, display: 'flex', alignItems: 'center' }}>
             <Box as="span" color="hot" fontWeight="600" data-testid="kiln-now">
-                {kiln.alarms > 0 ? 'alarm: ' : ''}kiln {said.figure} {said.unit} {kiln.rising ? '↗' : '→'}
+                {kiln.alarms > 0 ? 'alarm: ' : ''}kiln {said.figure} {said.unit}{' '}
+                <span role="img" aria-label={kiln.way}>
+                    {{ rising: '↗', holding: '→', falling: '↘' }[kiln.way]}
+                </span>
             </Box>
         </NavLink>
     );
@@ -61,11 +65,17 @@ export function Shell() {
     const { pathname } = useLocation();
     const [help, setHelp] = useState(false);
     const [scheme, turnScheme] = useScheme();
-    const { data: bench, dataUpdatedAt } = useQuery({
+    const asked = useQuery({
         queryKey: ['bench'],
         queryFn: () => get<Bench>('bench'),
         refetchInterval: 5000,
     });
+    const { data: bench, dataUpdatedAt } = asked;
+    // Two looks in vain: the line is cut, and what stands on the page is of before.
+    const cutSince = asked.failureCount > 1 || asked.isRefetchError ? dataUpdatedAt : null;
+    useEffect(() => {
+        document.body.toggleAttribute('data-cut', cutSince !== null);
+    }, [cutSince]);
     const pick = useMutation({
         mutationFn: async (id: number) => {
             // What one person typed goes as theirs before another takes the bench.
@@ -96,7 +106,7 @@ export function Shell() {
     }, [go, queries]);
     const person = bench?.person?.id ?? 0;
     useEffect(() => drafts.begin(person), [person]);
-    if (!bench) return <Box p={6}>Lighting the lamp…</Box>;
+    if (!bench) return <Fetching words="Lighting the lamp…" query={asked} />;
     if (bench.network && !bench.person) return <SignIn />;
     setZone(bench.zone);
     const offset = new Date(bench.now).getTime() - dataUpdatedAt;
@@ -195,7 +205,7 @@ export function Shell() {
                 </Flex>
             </Flex>
             <AlarmBar kiln={bench.kiln} />
-            <Standing bench={bench} />
+            <Standing bench={bench} cutSince={cutSince} />
             <Boundary at={pathname}>
                 <Outlet />
             </Boundary>

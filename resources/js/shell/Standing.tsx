@@ -4,6 +4,8 @@ import { Link, useLocation } from 'react-router';
 import type { Bench } from '../api/types';
 import { drafts } from '../job/drafts';
 
+const hour = (at: number) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
 /** Whether a request's answer was lost and is being asked after. */
 function useLostAnswer(): boolean {
     const [lost, setLost] = useState(false);
@@ -21,10 +23,10 @@ function useLostAnswer(): boolean {
 }
 
 /**
- * What stands between what was done here and the application, on every page: edits that wait, an answer that was lost,
- * a role that reads only.
+ * What stands between what was done here and the application, on every page: a line that is cut, edits that wait, an
+ * answer that was lost, a role that reads only.
  */
-export function Standing({ bench }: { bench: Bench }) {
+export function Standing({ bench, cutSince }: { bench: Bench; cutSince: number | null }) {
     const { pathname } = useLocation();
     const waiting = useSyncExternalStore(drafts.subscribe, drafts.waiting);
     const lost = useLostAnswer();
@@ -32,7 +34,7 @@ export function Standing({ bench }: { bench: Bench }) {
         (one) => !new RegExp(`^/jobs/${one.number}(/|$)`).test(pathname) || one.trouble !== null,
     );
     const reads = bench.person !== null && !bench.may.includes('work');
-    if (!lost && !reads && elsewhere.length === 0) return null;
+    if (!lost && !reads && cutSince === null && elsewhere.length === 0) return null;
     return (
         <Flex
             role="status"
@@ -48,6 +50,12 @@ export function Standing({ bench }: { bench: Bench }) {
             fontSize="14.5px"
         >
             {reads ? <Box>{bench.person?.name} may read here; nothing typed is saved.</Box> : null}
+            {cutSince !== null ? (
+                <Box color="hot" data-testid="line-cut">
+                    The application has not answered since {hour(cutSince)}: what stands here is of then. What
+                    is typed is kept on this machine.
+                </Box>
+            ) : null}
             {lost ? <Box color="hot">The answer was lost; asking what became of it…</Box> : null}
             {elsewhere.map((one) => (
                 <Link

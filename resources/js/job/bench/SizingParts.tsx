@@ -66,9 +66,11 @@ export function SizingParts({ work, catalogue }: { work: Work; catalogue: Catalo
                                     options={[
                                         [
                                             '',
-                                            lots.length === 0
-                                                ? 'no such metal in the account'
-                                                : 'from which lot?',
+                                            !own
+                                                ? 'looking into the account…'
+                                                : lots.length === 0
+                                                  ? 'no such metal in the account'
+                                                  : 'from which lot?',
                                         ],
                                         ...lots.map((one): [string, string] => [
                                             String(one.id),
