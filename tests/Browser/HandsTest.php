@@ -214,7 +214,8 @@ it('puts back by a press what was taken back, and says both', function (): void 
     $this->reads('button[data-path="form.width_top"]', '7.00');
     expect($job->refresh()->held()->decision('form.width_top'))->toEqual(7);
     // Said, it is offered no second time.
-    expect(array_filter($this->all('main button'), static fn ($one): bool => $one->getText() === 'Put it back'))->toBe([]);
+    $offers = array_filter($this->all('main button'), static fn ($one): bool => $one->getText() === 'Put it back');
+    expect($offers)->toBe([]);
     $this->keys('u');
     $this->sees('Taken back');
     $this->keys('U');

@@ -260,7 +260,8 @@ it('puts back only what the same person took back, and not over what another typ
 });
 
 it('puts back a row that was taken out, undone and taken out again, where it stood', function (): void {
-    $job = Job::factory()->ring()->holding(['cuts.0.name' => 'a', 'cuts.1.name' => 'b', 'cuts.2.name' => 'c'])->create();
+    $job = Job::factory()
+        ->ring()->holding(['cuts.0.name' => 'a', 'cuts.1.name' => 'b', 'cuts.2.name' => 'c'])->create();
     $whole = held($job);
     $this->postJson("/api/jobs/{$job->number}/rows/cuts/1/out")->assertOk();
     $without = held($job);

@@ -86,8 +86,9 @@ export function BenchStrip({ figures, onTap, children }: Props) {
                     );
                 })}
             </Flex>
-            <Box flex="1" />
-            {children}
+            <Flex ml="auto" align="end" gap={3}>
+                {children}
+            </Flex>
         </StickyFooter>
     );
 }

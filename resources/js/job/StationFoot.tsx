@@ -57,10 +57,6 @@ export function StationFoot({
                 >
                     reopen
                 </Act>
-            ) : said ? (
-                <Box color="soft" fontSize="14px" maxW="260px" data-testid="why-not">
-                    {said}
-                </Box>
             ) : null}
             {isSigned ? (
                 next ? (
@@ -69,9 +65,16 @@ export function StationFoot({
                     </Next>
                 ) : null
             ) : (
-                <Next onClick={() => void work.sign(here)} disabled={why !== null}>
-                    {page.sign_off}
-                </Next>
+                <Box maxW="240px" textAlign="end">
+                    {said ? (
+                        <Box color="soft" fontSize="13.5px" lineHeight="1.2" mb={1} data-testid="why-not">
+                            {said}
+                        </Box>
+                    ) : null}
+                    <Next onClick={() => void work.sign(here)} disabled={why !== null}>
+                        {page.sign_off}
+                    </Next>
+                </Box>
             )}
         </BenchStrip>
     );

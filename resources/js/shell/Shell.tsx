@@ -64,6 +64,7 @@ export function Shell() {
     const go = useNavigate();
     const { pathname } = useLocation();
     const [help, setHelp] = useState(false);
+    const [more, setMore] = useState(false);
     const [scheme, turnScheme] = useScheme();
     const asked = useQuery({
         queryKey: ['bench'],
@@ -155,10 +156,22 @@ export function Shell() {
                         </NavLink>
                     ))}
                 </Flex>
-                <Box flex="1" />
+                <Box flex="1" hideBelow="md" />
+                {/* On a phone who is at the bench, and how it looks, fold away. */}
+                <Act
+                    kind="quiet"
+                    hideFrom="md"
+                    minW="44px"
+                    px={2}
+                    aria-label="Who is at the bench, and more"
+                    aria-expanded={more}
+                    onClick={() => setMore(!more)}
+                >
+                    ⋯
+                </Act>
                 {bench.kiln ? <KilnNow kiln={bench.kiln} /> : null}
                 <Clocks bench={bench} offset={offset} />
-                <Flex align="center" gap={1}>
+                <Flex align="center" gap={1} display={{ base: more ? 'flex' : 'none', md: 'flex' }}>
                     {bench.network ? (
                         <Act kind="quiet" onClick={() => leave.mutate()}>
                             {bench.person?.name}, sign out

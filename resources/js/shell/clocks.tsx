@@ -103,7 +103,7 @@ export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
         <OneClock key={clock.id} clock={clock} now={now} onStop={() => stop.mutate(clock.id)} />
     );
     return (
-        <Flex gap={4} align="center" wrap="wrap" role="timer" aria-label="Running clocks">
+        <Flex gap={{ base: 2, md: 4 }} align="center" wrap="wrap" role="timer" aria-label="Running clocks">
             {first ? shown(first) : null}
             {others.length > 0 ? (
                 <Box as="details" position="relative" data-testid="more-clocks">
