@@ -41,6 +41,10 @@ final class HouseSchemas
                 'person' => Shape::orNull(Shape::whole(['id' => $int, 'name' => $text, 'role' => $role])),
                 'may' => Shape::list(Shape::oneOf(array_column(Ability::cases(), 'value'))),
                 'people' => Shape::list(Shape::ref('Person')), 'now' => $text, 'zone' => $text, 'zone_agreed' => $bool,
+                'units' => Shape::whole([
+                    'length' => Shape::oneOf(['mm', 'in', 'gauge']), 'mass' => Shape::oneOf(['g', 'dwt', 'ozt']),
+                    'temperature' => Shape::oneOf(['C', 'F']), 'size' => $text,
+                ]),
                 'clocks' => Shape::list(Shape::ref('Clock')),
                 'kiln' => Shape::orNull(
                     Shape::whole([

@@ -94,3 +94,57 @@ it('is asked once, and a press twice plans one firing', function (): void {
     $second = $this->postJson("/api/jobs/{$job->number}/firing", [], $key);
     expect(Run::query()->count())->toBe(1)->and($second->json('id'))->toBe($first->json('id'));
 });
+
+it('says in the head whether the kiln climbs, holds or falls', function (): void {
+    $job = clayLeaf();
+    $id = $this->postJson("/api/jobs/{$job->number}/firing")->json('id');
+    $way = fn (): mixed => $this->getJson('/api/bench')->assertOk()->json('kiln.way');
+    expect($way())->toBeNull();
+    $this->postJson("/api/casting/{$id}/kiln", ['do' => 'on'])->assertOk();
+    $at = fn (int $minute) => $this->travelTo(
+        Illuminate\Support\Carbon::parse('2026-11-26 08:00:00')->addMinutes($minute),
+    );
+    // 5 °C a minute for 160 minutes, then it holds; hunting by 1.5 is no way.
+    $at(60);
+    expect($way())->toBe('rising');
+    foreach ([175, 190, 205, 220] as $minute) {
+        $at($minute);
+        expect($way())->toBe('holding', (string) $minute);
+    }
+    $this->postJson("/api/casting/{$id}/fault", ['kind' => 'door', 'on' => true])->assertOk();
+    $at(224);
+    expect($way())->toBe('falling')
+        ->and($this->getJson('/api/bench')->json('kiln.kiln_c'))->toBeLessThan(800);
+    $this->postJson("/api/casting/{$id}/kiln", ['do' => 'off'])->assertOk();
+    expect($way())->toBeNull();
+});
+
+it('takes a piece out of the kiln’s turn when it is over, and fires it anew', function (): void {
+    $job = clayLeaf();
+    $first = $this->postJson("/api/jobs/{$job->number}/firing")->json('id');
+    $this->postJson("/api/casting/{$first}/kiln", ['do' => 'on'])->assertOk();
+    $this->travelTo('2026-11-26 12:40:00');
+    $this->postJson("/api/casting/{$first}/kiln", ['do' => 'off'])->assertOk();
+    $again = $this->postJson("/api/jobs/{$job->number}/firing")->assertCreated()->json('id');
+    expect($again)->not->toBe($first);
+    $states = array_column($this->getJson('/api/casting')->json('runs'), 'state', 'id');
+    expect($states)->toBe([$again => 'planned', $first => 'over']);
+    // No flask is proposed for what is never cast.
+    expect($this->getJson('/api/casting')->json('proposal.jobs'))->toBe([]);
+});
+
+it('keeps its burnout and its firing apart in the kiln’s hours', function (): void {
+    $clay = clayLeaf();
+    $firing = $this->postJson("/api/jobs/{$clay->number}/firing", ['ready_at' => '2026-11-27T06:00'])->assertCreated();
+    $wax = Job::factory()->holding([
+        'brief.title' => 'plain band', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925',
+        'form.width_top' => '3', 'form.thickness_top' => '1.8',
+    ])->create();
+    foreach (['brief', 'form', 'stones', 'wax'] as $station) {
+        $this->postJson("/api/jobs/{$wax->number}/stations/{$station}", ['state' => 'not-needed'])->assertOk();
+    }
+    $refused = $this->postJson('/api/casting', ['flasks' => [[$wax->number]], 'ready_at' => '2026-11-27T07:00'])
+        ->assertStatus(422);
+    expect($refused->json('errors.ready_at.0'))->toContain("taken by firing {$firing->json('id')}");
+    $this->postJson('/api/casting', ['flasks' => [[$wax->number]], 'ready_at' => '2026-11-27T16:00'])->assertCreated();
+});

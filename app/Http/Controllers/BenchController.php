@@ -73,8 +73,20 @@ final class BenchController
             'now' => now()->toIso8601String(),
             'zone' => $isOpen ? WorkshopTime::zone()->getName() : 'UTC',
             'zone_agreed' => ! $isOpen || Workshop::the()->timezone_agreed,
+            'units' => self::units(),
             'clocks' => $isOpen ? ClockController::running() : [],
             'kiln' => $isOpen ? CastingController::hot() : null,
+        ];
+    }
+
+    /** @return array<string, string> in which a tablet shows figures until somebody there turns them */
+    private static function units(): array
+    {
+        $settings = Workshop::the()->rulebook->settings();
+
+        return [
+            'length' => $settings->text('units.length'), 'mass' => $settings->text('units.mass'),
+            'temperature' => $settings->text('units.temperature'), 'size' => $settings->text('units.size'),
         ];
     }
 }

@@ -1982,6 +1982,15 @@ export interface components {
             now: string;
             zone: string;
             zone_agreed: boolean;
+            units: {
+                /** @enum {string} */
+                length: "mm" | "in" | "gauge";
+                /** @enum {string} */
+                mass: "g" | "dwt" | "ozt";
+                /** @enum {string} */
+                temperature: "C" | "F";
+                size: string;
+            };
             clocks: components["schemas"]["Clock"][];
             kiln: {
                 run: number;

@@ -141,8 +141,14 @@ interface Switch {
     units: Units;
     turn: (kind: keyof typeof NEXT) => void;
     set: (units: Partial<Units>) => void;
+    start: (usual: Units) => void;
 }
-const UnitsContext = createContext<Switch>({ units: START, turn: () => {}, set: () => {} });
+const UnitsContext = createContext<Switch>({
+    units: START,
+    turn: () => {},
+    set: () => {},
+    start: () => {},
+});
 export const useUnits = () => use(UnitsContext);
 
 const KEPT = 'hot-sprue.units';
@@ -171,6 +177,10 @@ export function UnitsProvider({ children }: { children: ReactNode }) {
             }),
         [],
     );
-    const value = useMemo(() => ({ units, turn, set }), [units, turn, set]);
+    // As the workshop shows them, until somebody turns them here.
+    const start = useCallback((usual: Units) => {
+        if (localStorage.getItem(KEPT) === null) setUnits(usual);
+    }, []);
+    const value = useMemo(() => ({ units, turn, set, start }), [units, turn, set, start]);
     return <UnitsContext value={value}>{children}</UnitsContext>;
 }

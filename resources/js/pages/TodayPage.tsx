@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { get } from '../api/client';
-import type { Today } from '../api/types';
+import type { Bench, Today } from '../api/types';
 import { LevelMark } from '../bench/marks';
 import { moment } from '../bench/units';
 import { pathWords, stationWords, useCatalogue } from '../shell/catalogue';
@@ -10,6 +10,7 @@ import { today } from '../shell/zone';
 import { FromClients, LastBackup, ZoneQuestion } from './TodayNotices';
 import { useTitle } from '../shell/useTitle';
 import { Fetching } from '../bench/Fetching';
+import { Welcome } from './Welcome';
 
 function dueWords(due: string | null): { words: string; late: boolean } {
     if (!due) return { words: 'no date', late: false };
@@ -30,15 +31,18 @@ export function TodayPage() {
         refetchInterval: 30_000,
     });
     const { data } = query;
+    const { data: bench } = useQuery({ queryKey: ['bench'], queryFn: () => get<Bench>('bench') });
     if (!data) return <Fetching words="Looking at the bench…" query={query} />;
+    // Nobody was asked yet, and nothing stands here.
+    const isNew = bench?.zone_agreed === false && bench.may.includes('people') && data.open === 0;
     return (
         <Flex as="main" px={5} py={5} gap={10} direction={{ base: 'column', lg: 'row' }}>
             <Box flex="1" minW={0}>
                 <Box as="h1" fontSize="24px" fontWeight="600" mb={3}>
-                    Next on the bench
+                    {isNew ? 'Welcome' : 'Next on the bench'}
                 </Box>
-                <ZoneQuestion />
-                {data.jobs.length === 0 ? (
+                {isNew ? <Welcome bench={bench!} /> : <ZoneQuestion />}
+                {data.jobs.length === 0 && !isNew ? (
                     <Box color="soft">
                         No job is open.{' '}
                         <Link to="/jobs?new=1" style={{ textDecoration: 'underline' }}>

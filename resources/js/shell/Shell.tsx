@@ -107,6 +107,11 @@ export function Shell() {
     }, [go, queries]);
     const person = bench?.person?.id ?? 0;
     useEffect(() => drafts.begin(person), [person]);
+    const { start } = useUnits();
+    const usual = JSON.stringify(bench?.units ?? null);
+    useEffect(() => {
+        if (usual !== 'null') start(JSON.parse(usual));
+    }, [usual, start]);
     if (!bench) return <Fetching words="Lighting the lamp…" query={asked} />;
     if (bench.network && !bench.person) return <SignIn />;
     setZone(bench.zone);
