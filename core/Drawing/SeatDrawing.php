@@ -80,11 +80,14 @@ final class SeatDrawing
         [$half, $t, $seat] = [$d / 2, $input->num('thickness'), $answer->num('seat_depth')];
         $wide = $d * 1.1 + 1.0;
         $hole = $answer->num('light_opening') / 2;
-        $box = ($t + $stone->crown + 1.4) / self::HIGH;
+        // A stone that is deeper than the band reaches under the finger’s line, and its crown may stand over the surface.
+        $low = max($t + 1.0, $seat + $stone->pavilion + 0.4);
+        $top = min(0.0, $seat - $stone->girdle) - $stone->crown - 0.4;
+        $box = ($low - $top) / self::HIGH;
         $out = $wide + 96 * $box;
         $view = new View(
             'seat', 'Cut through the seat, over the finger', 'foot',
-            [-$out - 110 * $box, -$stone->crown - 0.4, 2 * ($out + 110 * $box), $t + $stone->crown + 1.4], 10,
+            [-$out - 110 * $box, $top, 2 * ($out + 110 * $box), $low - $top], 10,
         );
         // y = 0 is the surface; the hole opens from the through hole at the finger to the seat.
         $view->path(
@@ -125,7 +128,7 @@ final class SeatDrawing
             [-$half, $seat], [-$half, $top], [-$half * 0.55, $top - $stone->crown],
             [$half * 0.55, $top - $stone->crown], [$half, $top], [$half, $seat], [0.0, $seat + $stone->pavilion],
         ];
-        $view->through($points, 'fill-stone')
-            ->through($points)->line(-$half, $seat, $half, $seat, 'thin')->line(-$half, $top, $half, $top, 'thin');
+        $view->filled($points, 'fill-stone')
+            ->line(-$half, $seat, $half, $seat, 'thin')->line(-$half, $top, $half, $top, 'thin');
     }
 }

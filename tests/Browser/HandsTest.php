@@ -147,7 +147,7 @@ it('writes its history in words', function (): void {
     $this->reads('[data-testid="history"]', 'width at the top: 7, was 5');
 });
 
-it('keeps every target 44 px, every box off the others and every page within the screen', function (
+it('keeps every target 44 px, text 13, every box off the others and every page within the screen', function (
     int $wide, int $high,
 ): void {
     $job = Job::factory()->ring()->create();
@@ -175,6 +175,13 @@ it('keeps every target 44 px, every box off the others and every page within the
             const down = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top);
             if (across > 1 && down > 1) found.push(`${one.innerText} lies over ${other.innerText}`);
         }));
+        const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+        while (texts.nextNode()) {
+            const one = texts.currentNode.parentElement;
+            if (!texts.currentNode.data.trim() || one.closest('svg, script, style, option, [hidden]')) continue;
+            const size = parseFloat(getComputedStyle(one).fontSize);
+            if (size < 13 && one.checkVisibility()) found.push(`${size} px: ${texts.currentNode.data.trim().slice(0, 40)}`);
+        }
         const over = document.documentElement.scrollWidth - document.documentElement.clientWidth;
         if (over > 0) found.push(`${over} px wider than the screen`);
         return found;
@@ -199,7 +206,7 @@ it('keeps every target 44 px, every box off the others and every page within the
     } finally {
         $devices->execute('Emulation.clearDeviceMetricsOverride');
     }
-})->with([[1280, 800], [390, 844]]);
+})->with([[1280, 800], [1024, 768], [820, 1180], [390, 844]]);
 
 it('puts back by a press what was taken back, and says both', function (): void {
     $job = Job::factory()->ring()->create();

@@ -7,30 +7,13 @@ use App\Models\Job;
 use App\Models\Person;
 use HotSprue\Calculations;
 use HotSprue\Drawing\DxfWriter;
-use HotSprue\Drawing\PathPoints;
 use HotSprue\Drawing\SvgWriter;
 use HotSprue\Drawing\View;
 use HotSprue\Job\InputBindings;
 use HotSprue\Job\Kind;
 use HotSprue\Job\Station;
 use Illuminate\Support\Facades\Artisan;
-
-/**
- * @param  array<string, mixed>  $shape
- * @return list<array{float, float}> places that a shape touches
- */
-function touched(array $shape): array
-{
-    return match ($shape['kind']) {
-        'line' => [[$shape['x1'], $shape['y1']], [$shape['x2'], $shape['y2']]],
-        'circle' => [
-            [$shape['cx'] - $shape['r'], $shape['cy'] - $shape['r']],
-            [$shape['cx'] + $shape['r'], $shape['cy'] + $shape['r']],
-        ],
-        'path' => array_merge(...array_column(PathPoints::of($shape['d']), 'points')),
-        default => [[$shape['x'], $shape['y']]],
-    };
-}
+use Tests\Support\OffSheet;
 
 /** Every station that the demo's jobs pass, with the job's answers there. */
 function everyPage(callable $look): int
@@ -56,14 +39,10 @@ it('draws on every page only what lies on its sheet, and every figure on a drawi
                 /** @var View $view */
                 $data = $view->toArray();
                 $what = "{$job->number} {$station->value} {$use}/{$view->name}";
-                [$x, $y, $wide, $high] = $data['box'];
+                [, , $wide, $high] = $data['box'];
                 expect($wide)->toBeGreaterThan(0.0, $what)->and($high)->toBeGreaterThan(0.0, $what);
-                foreach ($data['shapes'] as $shape) {
-                    $off = array_filter(touched($shape), static fn (array $at): bool => $at[0] < $x - 0.5
-                        || $at[0] > $x + $wide + 0.5 || $at[1] < $y - 0.5 || $at[1] > $y + $high + 0.5);
-                    foreach (array_slice($off, 0, 1) as [$atX, $atY]) {
-                        $outside[] = sprintf('%s: %s %s %.2f %.2f', $what, $shape['style'], $shape['kind'], $atX, $atY);
-                    }
+                foreach (OffSheet::shapes($data) as $shape) {
+                    $outside[] = "{$what}: {$shape}";
                 }
                 foreach ($data['dimensions'] as $dimension) {
                     $calculation = Calculations::describe(

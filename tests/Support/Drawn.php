@@ -34,6 +34,12 @@ final readonly class Drawn
         return $views;
     }
 
+    /** @return array<string, mixed> as data */
+    public function toArray(): array
+    {
+        return $this->view;
+    }
+
     /** @return list<list<array{float, float}>> the points of each straight-sided path of a style */
     public function paths(string $style): array
     {
