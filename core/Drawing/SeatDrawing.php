@@ -80,7 +80,7 @@ final class SeatDrawing
         [$half, $t, $seat] = [$d / 2, $input->num('thickness'), $answer->num('seat_depth')];
         $wide = $d * 1.1 + 1.0;
         $hole = $answer->num('light_opening') / 2;
-        // A stone that is deeper than the band reaches under the finger’s line, and its crown may stand over the surface.
+        // A stone deeper than the band reaches under the finger’s line; its crown may stand over the surface.
         $low = max($t + 1.0, $seat + $stone->pavilion + 0.4);
         $top = min(0.0, $seat - $stone->girdle) - $stone->crown - 0.4;
         $box = ($low - $top) / self::HIGH;

@@ -180,7 +180,7 @@ it('keeps every target 44 px, text 13, every box off the others and every page w
             const one = texts.currentNode.parentElement;
             if (!texts.currentNode.data.trim() || one.closest('svg, script, style, option, [hidden]')) continue;
             const size = parseFloat(getComputedStyle(one).fontSize);
-            if (size < 13 && one.checkVisibility()) found.push(`${size} px: ${texts.currentNode.data.trim().slice(0, 40)}`);
+            if (size < 13 && one.checkVisibility()) found.push(`${size} px: ${texts.currentNode.data.trim()}`);
         }
         const over = document.documentElement.scrollWidth - document.documentElement.clientWidth;
         if (over > 0) found.push(`${over} px wider than the screen`);

@@ -52,8 +52,10 @@ it('cuts a stone across the finger where its figures say', function (array $more
     }
 })->with([
     'as it comes' => [[]], 'high up' => [['height' => 3.0]], 'a large stone' => [['width' => 14, 'depth' => 8]],
-    'a thick band' => [['outer_diameter' => 27.4]], 'a small finger' => [['outer_diameter' => 15, 'inner_diameter' => 12]],
-    'wider than the finger' => [['width' => 24, 'depth' => 12, 'outside' => 1.0]], 'tiny' => [['width' => 1.2, 'depth' => 0.7]],
+    'a thick band' => [['outer_diameter' => 27.4]],
+    'a small finger' => [['outer_diameter' => 15, 'inner_diameter' => 12]],
+    'wider than the finger' => [['width' => 24, 'depth' => 12, 'outside' => 1.0]],
+    'tiny' => [['width' => 1.2, 'depth' => 0.7]],
 ]);
 
 it('cuts nothing across where the seat is in the band, or nobody knows how the stone stands', function (
