@@ -279,3 +279,26 @@ it('says since when the line is cut, and that what is fetched is not empty', fun
     $this->gone('[data-testid="line-cut"]');
     expect($this->browser()->executeScript('return document.body.hasAttribute("data-cut")'))->toBeFalse();
 });
+
+it('pulls as far as there is something to draw, says why it stops, and saves no more', function (): void {
+    $job = Job::factory()->ring()->holding([
+        'stones.0.species' => 'garnet', 'stones.0.shape' => 'marquise', 'stones.0.width' => '4',
+        'stones.0.length' => '8', 'settings.0.style' => 'bezel',
+    ])->create();
+    $this->station($job, 'stones');
+    // A marquise is longer than wide: beyond 8 there is none.
+    $this->pull('[data-view="stone.outline/head"] [data-pull="width"]', 480, 0);
+    $this->reads('main [role="alert"]', 'It stops at');
+    // Its drawing stands, and what stands in the figure is what is kept.
+    $this->find('[data-view="stone.outline/head"] [data-pull="width"]');
+    $this->saved();
+    $kept = $job->refresh()->held()->list('stones')[0]['width']['value'];
+    expect($kept)->toBeGreaterThan(3.9)->toBeLessThan(8.0);
+    $this->reads('[data-view="stone.outline/head"] button[data-path="stones.0.width"]', sprintf('%.2f', $kept));
+    expect($this->all('[data-testid="boundary"]'))->toBe([]);
+    // Within what there is, it goes where it is pulled.
+    $this->pull('[data-view="stone.outline/head"] [data-pull="width"]', -20, 0);
+    $this->until(
+        fn (): bool => $job->refresh()->held()->list('stones')[0]['width']['value'] < $kept, 'it was not pulled back',
+    );
+});

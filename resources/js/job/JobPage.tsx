@@ -26,6 +26,7 @@ import { Wanted } from './Wanted';
 import { WorkingCard, type InHand } from './working';
 import { StationHelp } from './StationHelp';
 import { Act } from '../bench/Act';
+import { isDrawn } from './usePull';
 
 /** Each job has a page of its own: nothing of one is carried into another. */
 export function JobPage() {
@@ -90,7 +91,8 @@ function AtStation({
     const usual: InHand | null = first ? { use: first.use, kind: 'result', name: first.result } : null;
     const inHand = held?.station === here ? held.inHand : usual;
     const setInHand = (next: InHand) => setHeld({ station: here, inHand: next });
-    const { views } = job.page;
+    // While something is pulled farther than can be drawn, the last shape stays in hand.
+    const views = isDrawn(job) ? job.page.views : (work.pulling.views ?? job.page.views);
     const drawn = views.some((view) => view.role === 'main');
     const wants = wanted(job, catalogue, typing ?? []);
     const isSilent = page.isBare && wants.length === 0 && Object.keys(job.errors).length === 0;

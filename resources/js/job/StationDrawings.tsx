@@ -59,11 +59,12 @@ export function StationDrawings(props: Props) {
         },
         onPull: (dimension: Dimension, value: number) => {
             const path = props.work.job?.inputs[dimension.use ?? view.use]?.[dimension.name]?.path;
-            if (path) props.work.type(path, String(value));
+            const from = props.work.job?.inputs[dimension.use ?? view.use]?.[dimension.name]?.value;
+            if (path) props.work.pulling.pull(path, String(value), from ?? dimension.shows);
         },
         onDrop: (dimension: Dimension) => {
             const path = props.work.job?.inputs[dimension.use ?? view.use]?.[dimension.name]?.path;
-            if (path) props.work.settle(path);
+            if (path) void props.work.pulling.drop(path);
         },
     });
     const main = views.filter((view) => view.role === 'main');

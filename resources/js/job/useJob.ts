@@ -6,6 +6,7 @@ import { pathWords } from '../shell/catalogue';
 import { isRefused, sendable } from './draft';
 import { drafts } from './drafts';
 import { typedOf } from './held';
+import { usePull } from './usePull';
 import { useReckoned } from './useReckoned';
 
 const POLL = 5000;
@@ -40,7 +41,7 @@ export function useJob(
         refetchInterval: pending ? false : POLL,
         placeholderData: (last) => (last?.number === number ? last : undefined),
     });
-    const { live, reckon, forget } = useReckoned(number, station, setting);
+    const { live, seen, reckon, forget } = useReckoned(number, station, setting);
     const base = query.data;
 
     const take = useCallback(
@@ -173,6 +174,7 @@ export function useJob(
                 : base,
         [pending, live, base],
     );
+    const pulling = usePull(number, shown, seen, { put, reckon, say: setNotice });
     const errors = useMemo(
         () =>
             Object.fromEntries(
@@ -200,6 +202,7 @@ export function useJob(
         edit,
         type,
         settle,
+        pulling,
         act,
         undo,
         redo,

@@ -9,7 +9,7 @@ const REST = 2500;
 
 /** The job's answers with what is being typed, asked for at once; an earlier answer that comes late is let go. */
 export function useReckoned(number: number, station: StationName | undefined, setting: string | undefined) {
-    const [live, setLive] = useState<{ at: string; job: Job } | null>(null);
+    const [live, setLive] = useState<{ at: string; job: Job; seen: Waiting } | null>(null);
     const at = `${station ?? ''} ${setting ?? ''}`;
     const inFlight = useRef<AbortController | null>(null);
     const rest = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
@@ -26,28 +26,31 @@ export function useReckoned(number: number, station: StationName | undefined, se
         const controller = new AbortController();
         inFlight.current = controller;
         const { waiting } = drafts.of(number);
-        const ask = async (wrong: Errors): Promise<void> => {
+        const ask = async (wrong: Errors): Promise<Job | null> => {
             const changes = Object.entries(waiting)
                 .filter(([path]) => !(path in wrong))
                 .map(([path, { from, to }]) => ({ path, from, to }));
             try {
                 const body = { changes, station, setting, page: true };
                 const job = await post<Job>(`jobs/${number}/reckon`, body, { signal: controller.signal });
-                if (controller.signal.aborted) return;
-                setLive({ at, job });
+                if (controller.signal.aborted) return null;
+                setLive({ at, job, seen: waiting });
                 rest.current = setTimeout(() => rested(number, waiting, wrong), REST);
+                return job;
             } catch (error) {
-                if (controller.signal.aborted) return;
-                if (!(error instanceof Refusal && error.status === 422)) return;
+                if (controller.signal.aborted) return null;
+                if (!(error instanceof Refusal && error.status === 422)) return null;
                 drafts.refuse(number, waiting, error.errors);
                 // The rest is reckoned without the figure that is wrong.
                 if (Object.keys(error.errors).some((path) => path in waiting && !(path in wrong)))
-                    await ask({ ...wrong, ...error.errors });
+                    return ask({ ...wrong, ...error.errors });
+                return null;
             }
         };
-        if (Object.keys(waiting).length > 0) await ask({});
+        return Object.keys(waiting).length > 0 ? ask({}) : null;
     }, [number, station, setting, at]);
-    return { live: live?.at === at ? live?.job : undefined, reckon, forget: () => setLive(null) };
+    const here = live?.at === at ? live : null;
+    return { live: here?.job, seen: here?.seen, reckon, forget: () => setLive(null) };
 }
 
 /** What was understood and still stands is meant. */
