@@ -167,8 +167,7 @@ final readonly class Input
 
     private function at(string $name): mixed
     {
-        return array_key_exists($name, $this->values) ? $this->values[$name] : throw new LogicException(
-            "{$name} is not an input here",
-        );
+        return $this->values[$name] ?? (array_key_exists($name, $this->values)
+            ? null : throw new LogicException("{$name} is not an input here"));
     }
 }

@@ -7,18 +7,22 @@ namespace HotSprue\Layout;
 use HotSprue\Stones\Outline;
 
 /** Stones of one size on the parallel of a centre stone's outline, equally spaced by arc length. */
-final readonly class Ring
+final class Ring
 {
     /** @var list<array{float, float, float}> */
-    public array $places;
+    public readonly array $places;
 
-    public float $length;
+    public readonly float $length;
 
     /** Stones that are tried against all others: half of them where both halves of the centre are alike. */
-    private int $tried;
+    private readonly int $tried;
+
+    private ?float $closest = null;
 
     /** @param bool $onTop whether the first stands at the top, else half a pitch off it */
-    public function __construct(Outline $outline, float $offset, public int $count, public bool $onTop)
+    public function __construct(
+        Outline $outline, float $offset, public readonly int $count, public readonly bool $onTop,
+    )
     {
         $parallel = $outline->parallel($offset);
         $this->length = $parallel->length;
@@ -77,6 +81,11 @@ final readonly class Ring
 
     /** The smallest straight distance between two centres, mm. */
     public function closest(): float
+    {
+        return $this->closest ??= $this->measured();
+    }
+
+    private function measured(): float
     {
         $least = INF;
         // Across a narrow outline a stone may face another, so every two are tried.

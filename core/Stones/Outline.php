@@ -18,6 +18,7 @@ final readonly class Outline
     /** @param list<Piece> $pieces */
     private function __construct(
         public Shape $shape, public float $long, public float $wide, private float $ratio, private array $pieces,
+        private float $area = 0.0,
     ) {}
 
     /**
@@ -49,7 +50,7 @@ final readonly class Outline
 
         return new self($shape, $long, $wide, $ratio, array_map(
             static fn (Piece $piece): Piece => $piece->moved(-$moment / $area, $right), $outline->pieces,
-        ));
+        ), $area);
     }
 
     /** @return array{float, float, float} */
@@ -72,7 +73,7 @@ final readonly class Outline
 
     public function area(): float
     {
-        return $this->moments()[0];
+        return $this->area;
     }
 
     /** The true parallel at so many mm outward. */
