@@ -53,7 +53,8 @@ it('records a stone from nothing, and composes a halo that snaps to what fits', 
     // The workbook's eighteen.
     $this->figure('layout.halo/count', '18');
     $this->type("settings.{$row}.count", '19', '[data-view="stone.outline/head"]');
-    $this->find('[data-finding="too-many"]');
+    $this->reads('[data-finding="too-many"]', 'Stop: ');
+    $this->reads('[data-finding="too-many"] button', 'Make it 18');
     $this->click('[data-finding="too-many"] button');
     $this->gone('[data-finding="too-many"]');
     $this->figure('layout.halo/count', '18');

@@ -2,13 +2,13 @@ import { Box, Button, Flex, Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Finding } from '../api/types';
 import { LevelMark } from '../bench/marks';
-import { say, useUnits } from '../bench/units';
+import { useUnits } from '../bench/units';
 import type { Catalogue } from '../api/types';
 import { fieldAt } from '../shell/catalogue';
 import { Act } from '../bench/Act';
+import { LEVEL_WORD, remedyWords } from '../bench/remedy';
 
 const EDGE = { stop: 'hot', caution: 'brass', note: 'soft' } as const;
-const WORD = { stop: 'Stop', caution: 'Caution', note: 'Note' } as const;
 
 interface Props {
     findings: Finding[];
@@ -32,15 +32,13 @@ function One({ finding, catalogue, onFix, onOverride }: Omit<Props, 'findings'> 
     const { units } = useUnits();
     const [asking, setAsking] = useState(false);
     const [reason, setReason] = useState('');
-    const said = finding.fixes.map((fix) => {
-        const field = fieldAt(catalogue, fix.path);
-        const shown = say(fix.value, field?.quantity, units);
-        return typeof fix.value === 'boolean'
-            ? fix.value
-                ? 'Apply it'
-                : 'Leave it off'
-            : `Make it ${shown.figure.replaceAll('-', ' ')} ${shown.unit}`.trim();
-    });
+    const said = remedyWords(
+        finding.fixes.map((fix) => ({
+            value: fix.value,
+            quantity: fieldAt(catalogue, fix.path)?.quantity,
+        })),
+        units,
+    );
     return (
         <Box
             as="li"
@@ -53,7 +51,7 @@ function One({ finding, catalogue, onFix, onOverride }: Omit<Props, 'findings'> 
             <Flex align="center" gap={2} fontWeight="600">
                 <LevelMark level={finding.level} />
                 <Box>
-                    {WORD[finding.level]}: {finding.title}
+                    {LEVEL_WORD[finding.level]}: {finding.title}
                     {finding.of ? ` · ${finding.of}` : ''}
                 </Box>
             </Flex>
@@ -69,7 +67,7 @@ function One({ finding, catalogue, onFix, onOverride }: Omit<Props, 'findings'> 
                 <Flex gap={2} mt={1} wrap="wrap">
                     {finding.fixes.length > 0 ? (
                         <Act kind="offer" px={3} onClick={() => onFix(finding.fixes)}>
-                            {said.length === 1 ? said[0] : 'Do that'}
+                            {said}
                         </Act>
                     ) : null}
                     {finding.level === 'stop' && !asking ? (

@@ -11,6 +11,8 @@ import { FlaskSteps } from './FlaskSteps';
 import { KilnFooter } from './KilnFooter';
 import { called, clock, type Run } from './run';
 import { SimulatedKiln } from './SimulatedKiln';
+import { useCatalogue } from '../../shell/catalogue';
+import { LEVEL_WORD } from '../../bench/remedy';
 
 const POLL = 2000;
 
@@ -19,6 +21,7 @@ export default function RunPage() {
     const { run: id } = useParams();
     const queries = useQueryClient();
     const { units } = useUnits();
+    const catalogue = useCatalogue();
     const key = ['run', id];
     const { data: run, error: missing } = useQuery({
         queryKey: key,
@@ -35,6 +38,7 @@ export default function RunPage() {
     if (missing && !run) return <NotHere title={title} words={missing.message} />;
     if (!run) return <Box p={8}>Looking into the kiln…</Box>;
     const isFiring = run.kind === 'firing';
+    const titles = catalogue?.sheets.find((one) => one.name === 'burnout.core')?.findings ?? {};
     const heat = (c: number | null | undefined) =>
         c === null || c === undefined
             ? '–'
@@ -111,7 +115,7 @@ export default function RunPage() {
                             >
                                 <Flex gap={2} align="center" fontWeight="600">
                                     <LevelMark level={finding.level} />
-                                    {finding.level}: {finding.code.replaceAll('-', ' ')}
+                                    {LEVEL_WORD[finding.level]}: {titles[finding.code] ?? finding.code}
                                 </Flex>
                                 {finding.message} {finding.remedy}
                             </Box>

@@ -8,6 +8,7 @@ import { WorkingCard } from '../../job/working';
 import { useCatalogue } from '../../shell/catalogue';
 import { isBegun } from './jobFrom';
 import type { SumInHand } from './useSum';
+import { LEVEL_WORD, remedyWords } from '../../bench/remedy';
 
 /** Beside a sum: its results, what was found, and the working of the figure in hand. */
 export function SumResults({ of }: { of: SumInHand }) {
@@ -82,20 +83,25 @@ function ResultRow({ of, output }: { of: SumInHand; output: Sheet['results'][num
 }
 
 function FoundHere({ of, finding }: { of: SumInHand; finding: PlainFinding }) {
+    const { units } = useUnits();
     const edge = { stop: 'hot', caution: 'brass', note: 'soft' }[finding.level];
+    const fixes = Object.entries(finding.set ?? {}).map(([name, value]) => ({
+        value,
+        quantity: of.sheet.inputs.find((one) => one.name === name)?.quantity,
+    }));
     return (
         <Box borderLeftWidth="3px" borderColor={edge} pl={3} data-finding={finding.code}>
             <Flex gap={2} align="center" fontWeight="600">
                 <LevelMark level={finding.level} />
-                {finding.level}: {finding.code.replaceAll('-', ' ')}
+                {LEVEL_WORD[finding.level]}: {of.sheet.findings[finding.code] ?? finding.code}
             </Flex>
             <Box color="soft" fontSize="14.5px">
                 {finding.message}
             </Box>
             <Box fontSize="14.5px">{finding.remedy}</Box>
-            {Object.keys(finding.set ?? {}).length > 0 ? (
+            {fixes.length > 0 ? (
                 <Act kind="offer" mt={1} onClick={() => of.setTyped((now) => ({ ...now, ...finding.set }))}>
-                    Do that
+                    {remedyWords(fixes, units)}
                 </Act>
             ) : null}
         </Box>
