@@ -8,7 +8,10 @@ use HotSprue\Fields\Origin;
 use HotSprue\Fields\ReadRow;
 use HotSprue\Job\Drift;
 use HotSprue\Job\Station;
+use HotSprue\Layout\Ring;
 use HotSprue\Measures\NotUnderstood;
+use HotSprue\Stones\Outline;
+use HotSprue\Stones\Shape;
 use HotSprue\Workshop\WorkshopSettings;
 
 // What few ask for is made when somebody does, and says the same.
@@ -109,3 +112,34 @@ it('finds the least edge gap to a micrometre', function (int $count, float $ston
     $edge = max(0.0, ($stone + 0.1) / (2 * sin(M_PI / $count)) - 2.5 - $stone / 2);
     expect($halo->num('edge_gap_for_count'))->toEqualWithDelta($edge, 1.1e-3);
 })->with([[12, 1.5], [16, 1.5], [20, 1.5], [24, 1.5], [10, 2.5], [40, 1.0], [5, 1.0]]);
+
+it('keeps for an outline the area that its points enclose', function (string $shape): void {
+    $shape = Shape::from($shape);
+    // A half-moon is at least twice as long as wide.
+    [$long, $wide] = match (true) {
+        $shape === Shape::HalfMoon => [12.0, 5.0],
+        $shape->parts()->hasLength() => [8.0, 5.0],
+        default => [5.0, 5.0],
+    };
+    $outline = Outline::of($shape, $long, $wide);
+    $points = $outline->parallel(0.0)->corneredPoints(4000);
+    $twice = 0.0;
+    foreach ($points as $at => [$x, $y]) {
+        [$nextX, $nextY] = $points[($at + 1) % count($points)];
+        $twice += $x * $nextY - $nextX * $y;
+    }
+    expect($outline->area())->toEqualWithDelta($twice / 2, 2e-4)
+        // Its middle of mass stands at nought, whatever it was moved by.
+        ->and(Outline::of($shape, $long, $wide)->area())->toBe($outline->area());
+})->with(Shape::names());
+
+it('measures a ring’s closest two as one would with a caliper, however often it is asked', function (int $count): void {
+    $ring = new Ring(Outline::of(Shape::Oval, 9.0, 6.0), 0.9, $count, true);
+    $least = INF;
+    foreach ($ring->places as $one => [$x, $y]) {
+        foreach (array_slice($ring->places, $one + 1) as [$otherX, $otherY]) {
+            $least = min($least, hypot($otherX - $x, $otherY - $y));
+        }
+    }
+    expect($ring->closest())->toEqualWithDelta($least, 1e-12)->and($ring->closest())->toBe($ring->closest());
+})->with([2, 3, 8, 15, 16, 40]);
