@@ -174,7 +174,7 @@ final class BurnoutCore implements Calculation
             $answer->find(
                 Level::Stop, 'over-gypsum-limit', 'stages',
                 sprintf(
-                    '%s °C is above %s: gypsum breaks down and gives off sulphur gas that spoils the metal and '
+                    '%s °C is above %s °C: gypsum breaks down and gives off sulphur gas that spoils the metal and '
                         .'harms people.',
                     Show::degrees($hottest), Show::degrees($limit),
                 ),
@@ -291,7 +291,7 @@ final class BurnoutCore implements Calculation
         if (abs($core - $kiln) > $settings->num('burnout.core_lag') + 1e-9) {
             $answer->find(
                 Level::Caution, 'core-off-kiln', 'core_at_pour',
-                sprintf('At the pour the core is at %.0f °C and the kiln at %.0f.', $core, $kiln),
+                sprintf('At the pour the core is at %.0f °C and the kiln at %.0f °C.', $core, $kiln),
                 'Wait at pouring temperature until the core has followed.',
             );
         }

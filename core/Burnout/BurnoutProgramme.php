@@ -145,7 +145,7 @@ final class BurnoutProgramme implements Calculation
             $answer->find(
                 Level::Stop, 'over-gypsum-limit', 'pour_temperature',
                 sprintf(
-                    '%s °C is above %s: gypsum breaks down and gives off sulphur gas that spoils the metal and '
+                    '%s °C is above %s °C: gypsum breaks down and gives off sulphur gas that spoils the metal and '
                         .'harms people.',
                     Show::degrees($hottest), Show::degrees($limit),
                 ),

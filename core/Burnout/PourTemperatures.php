@@ -94,13 +94,13 @@ final class PourTemperatures implements Calculation
         if ($alloy->liquidus + $low > 1260 + 1e-9) {
             $answer->find(
                 Level::Stop, 'too-hot-for-gypsum', 'alloy',
-                sprintf('Poured at %.0f °C, over 1260: gypsum breaks down against it.', $alloy->liquidus + $low),
+                sprintf('Poured at %.0f °C, over 1260 °C: gypsum breaks down against it.', $alloy->liquidus + $low),
                 'Use a phosphate-bonded investment by its own sheet, or another alloy.',
             );
         } elseif ($alloy->liquidus + $low > 1150 + 1e-9) {
             $answer->find(
                 Level::Caution, 'hot-for-gypsum', 'alloy',
-                sprintf('Poured at %.0f °C, over 1150: gypsum begins to break down.', $alloy->liquidus + $low),
+                sprintf('Poured at %.0f °C, over 1150 °C: gypsum begins to break down.', $alloy->liquidus + $low),
                 'Pour at the lower end, with the flask no hotter than it must be.',
             );
         }

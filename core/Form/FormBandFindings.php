@@ -21,7 +21,7 @@ final class FormBandFindings
         $thinnest = min($band->thicknessTop, $band->thicknessBase);
         [$stop, $caution] = [$settings->num('limits.crown_stop'), $settings->num('limits.crown_caution')];
         $message = sprintf(
-            '%.2f mm finishes at %.2f if heavily worked, under %.2f.', $thinnest, $thinnest - $extra,
+            '%.2f mm finishes at %.2f mm if heavily worked, under %.2f mm.', $thinnest, $thinnest - $extra,
             $thinnest - $extra < $stop - 1e-9 ? $stop : $caution,
         );
         if ($thinnest - $extra < $stop - 1e-9) {
@@ -41,7 +41,7 @@ final class FormBandFindings
             $answer->find(
                 Level::Caution, 'edge-thin', $band->profile === Profile::Knife ? 'edge' : 'thickness_top',
                 sprintf(
-                    'The edge is %.2f mm after heavy finishing, under %.2f: it cuts and dents.',
+                    'The edge is %.2f mm after heavy finishing, under %.2f mm: it cuts and dents.',
                     $edge, $settings->num('limits.edge'),
                 ),
                 'Make the edge higher, or the ring thicker.');

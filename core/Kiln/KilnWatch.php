@@ -38,7 +38,7 @@ final class KilnWatch
                             '%.0f °C: gypsum breaks down. Switch the kiln off, ventilate, and do not open it.', $c,
                         )
                         : sprintf(
-                            '%.0f °C, and its sheet fires it at %.0f: it slumps and melts. Switch the kiln off.', $c,
+                            '%.0f °C, and its sheet fires it at %.0f °C: it slumps and melts. Switch the kiln off.', $c,
                             $firedAt,
                         ),
                 ];

@@ -60,7 +60,7 @@ final readonly class ClusterFindings
             $this->answer->find(
                 Level::Stop, 'gap-over-claw', 'wire',
                 sprintf(
-                    'A gap of %.2f mm is wider than a claw of %.2f spans (%.2f): it holds neither stone.', max($gaps),
+                    'A gap of %.2f mm is wider than a claw of %.2f mm spans (%.2f mm): it holds neither stone.', max($gaps),
                     $wire, $shared->widestGap(),
                 ),
                 sprintf('The thinnest wire that holds both is %.2f mm; or close the gap.', $thin), ['wire' => $thin],
@@ -81,7 +81,7 @@ final readonly class ClusterFindings
         $this->answer->find(
             Level::Caution, 'pocket-small', 'wire',
             sprintf(
-                'Between two stones and the centre a wire of %.2f mm stands %.2f over the centre’s girdle.', $wire,
+                'Between two stones and the centre a wire of %.2f mm stands %.2f mm over the centre’s girdle.', $wire,
                 -$least,
             ),
             sprintf(
@@ -127,7 +127,7 @@ final readonly class ClusterFindings
             $this->answer->find(
                 $least < $stop - 1e-9 ? Level::Stop : Level::Caution,
                 $least < $stop - 1e-9 ? 'plate-tears' : 'plate-thin', 'plate_margin',
-                sprintf('%.2f mm of plate is left at the nearest holes; %.2f is wanted.', $least, $caution),
+                sprintf('%.2f mm of plate is left at the nearest holes; %.2f mm is wanted.', $least, $caution),
                 'Take a thinner wire, a wider margin or fewer stones.',
             );
         }

@@ -108,7 +108,7 @@ final class AlloyMix implements Calculation
         if ($input->has('target_mass') && $final < $input->num('target_mass') - 1e-9) {
             $answer->find(
                 Level::Stop, 'short-of-target', 'target_mass',
-                sprintf('%.2f g comes of it and %.2f is wanted.', $final, $input->num('target_mass')),
+                sprintf('%.2f g comes of it and %.2f g is wanted.', $final, $input->num('target_mass')),
                 sprintf('Add %.2f g more of these lots.', ($input->num('target_mass') - $final) * $mass / $final),
             );
         }

@@ -222,13 +222,13 @@ final class PourFill implements Calculation
         if ($metal > 1260 + 1e-9) {
             $answer->find(
                 Level::Stop, 'too-hot-for-gypsum', 'metal_temperature',
-                sprintf('Poured at %.0f °C, over 1260: gypsum breaks down against it.', $metal),
+                sprintf('Poured at %.0f °C, over 1260 °C: gypsum breaks down against it.', $metal),
                 'Use a phosphate-bonded investment by its own sheet, or another alloy.',
             );
         } elseif ($metal > 1150 + 1e-9) {
             $answer->find(
                 Level::Caution, 'hot-for-gypsum', 'metal_temperature',
-                sprintf('Poured at %.0f °C, over 1150: gypsum begins to break down against it.', $metal),
+                sprintf('Poured at %.0f °C, over 1150 °C: gypsum begins to break down against it.', $metal),
                 'Pour no hotter than it must be, and ask the investment’s maker.',
             );
         }
@@ -236,7 +236,7 @@ final class PourFill implements Calculation
             $answer->find(
                 Level::Stop, 'metal-too-cold', 'metal_temperature',
                 sprintf('%s is not all liquid at %.0f °C.', ucfirst($alloy->label), $metal),
-                sprintf('Heat it %.0f °C above its liquidus of %.0f.', $alloy->superheatLow ?? 50, $alloy->liquidus),
+                sprintf('Heat it %.0f °C above its liquidus of %.0f °C.', $alloy->superheatLow ?? 50, $alloy->liquidus),
                 ['metal_temperature' => $alloy->liquidus + ($alloy->superheatLow ?? 50)],
             );
         }

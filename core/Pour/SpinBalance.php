@@ -108,7 +108,7 @@ final class SpinBalance implements Calculation
             if ($input->has('arm_length') && $radius > $input->num('arm_length') + 1e-9) {
                 $answer->find(
                     Level::Stop, 'weight-off-arm', 'counterweight_mass',
-                    sprintf('It would stand %.0f mm out on an arm of %.0f.', $radius, $input->num('arm_length')),
+                    sprintf('It would stand %.0f mm out on an arm of %.0f mm.', $radius, $input->num('arm_length')),
                     sprintf('Take a weight of %.0f g or more.', ceil($moment / $input->num('arm_length'))),
                     ['counterweight_mass' => ceil($moment / $input->num('arm_length'))],
                 );

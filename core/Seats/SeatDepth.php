@@ -104,7 +104,7 @@ final class SeatDepth implements Calculation
             $grave = $culet < $stop - 1e-9;
             $answer->find(
                 $grave ? Level::Stop : Level::Caution, $grave ? 'culet-too-low' : 'culet-low', 'thickness',
-                sprintf('The culet stands %.2f mm above the finger, under %.1f.', $culet, $grave ? $stop : $caution),
+                sprintf('The culet stands %.2f mm above the finger, under %.1f mm.', $culet, $grave ? $stop : $caution),
                 sprintf('Make the band %.2f mm thick there, or set it higher.', $need), ['thickness' => $need],
             );
         }

@@ -155,7 +155,7 @@ final class SettingPlace implements Calculation
         if ($input->flag('in_band') && $left < $least - 1e-9) {
             $answer->find(
                 $left < -1e-9 ? Level::Stop : Level::Caution, 'edge-thin', 'across',
-                sprintf('%.2f mm of metal is left between its seat and the edge; %.2f is wanted.', $left, $least),
+                sprintf('%.2f mm of metal is left between its seat and the edge; %.2f mm is wanted.', $left, $least),
                 sprintf('Make the band %.2f mm wide there, or move it in.', 2 * ($half - $left + $least)),
             );
         } elseif (! $input->flag('in_band') && $left < -1e-9) {
@@ -227,7 +227,7 @@ final class SettingPlace implements Calculation
                 $over ? Level::Stop : Level::Caution, $over ? 'settings-overlap' : 'settings-close', 'angle',
                 $over
                     ? sprintf('It lies %.2f mm over “%s”.', -$gap, $name)
-                    : sprintf('Only %.2f mm is left to “%s”: a pusher and a file need %.2f.', $gap, $name, $least),
+                    : sprintf('Only %.2f mm is left to “%s”: a pusher and a file need %.2f mm.', $gap, $name, $least),
                 sprintf('Move one of them %.2f mm away.', $least - $gap),
             );
         }

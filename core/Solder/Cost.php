@@ -16,7 +16,7 @@ final class Cost
         if ($best->flows() !== $asked->flows()) {
             $at = self::firstCooler($best->flows(), $asked->flows());
             $costs[] = sprintf(
-                'heat %d flows at %.0f °C in place of %.0f', $at + 1, $asked->flows()[$at], $best->flows()[$at],
+                'heat %d flows at %.0f °C in place of %.0f °C', $at + 1, $asked->flows()[$at], $best->flows()[$at],
             );
         }
         if ($grades > 0) {

@@ -93,7 +93,7 @@ final class IngotLength implements Calculation
             if ($length < $input->num('wanted') - 1e-9) {
                 $answer->find(
                     Level::Stop, 'ingot-short', 'mass',
-                    sprintf('It gives %.1f mm, and %.1f is wanted.', $length, $input->num('wanted')),
+                    sprintf('It gives %.1f mm, and %.1f mm is wanted.', $length, $input->num('wanted')),
                     sprintf('Melt %.2f g.', $need), ['mass' => ceil(1000 * $need) / 1000],
                 );
             }

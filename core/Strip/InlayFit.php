@@ -134,7 +134,7 @@ final class InlayFit implements Calculation
             if ($left < $least - 1e-9) {
                 $answer->find(
                     Level::Caution, 'floor-thin', 'inner_diameter',
-                    sprintf('%.2f mm under the groove; under %.1f it buckles.', $left, $least),
+                    sprintf('%.2f mm under the groove; under %.1f mm it buckles.', $left, $least),
                     'Cut a shallower groove, or begin with a thicker band.',
                 );
             }

@@ -98,7 +98,7 @@ final class SeamFit implements Calculation
         if ($crescent > $height / 2 + 1e-9) {
             $answer->find(
                 Level::Caution, 'crescent-deep', 'height',
-                sprintf('A crescent of %.2f mm takes over half of %.2f.', $crescent, $height),
+                sprintf('A crescent of %.2f mm takes over half of %.2f mm.', $crescent, $height),
                 sprintf('Cut it %.2f mm high, or file a flat on the band instead.', 2 * $crescent),
                 ['height' => ceil(2000 * $crescent) / 1000],
             );

@@ -162,7 +162,7 @@ final class SizeChange implements Calculation
             if ($kerf > -$round + 1e-9) {
                 $answer->find(
                     Level::Caution, 'kerf-takes-it', 'kerf',
-                    sprintf('One cut of %.2f mm takes more than the %.2f that is to come out.', $kerf, -$round),
+                    sprintf('One cut of %.2f mm takes more than the %.2f mm that is to come out.', $kerf, -$round),
                     'Press it smaller, or saw once and file one face to measure.', ['method' => 'compress'],
                 );
             }
@@ -273,7 +273,7 @@ final class SizeChange implements Calculation
             $answer->find(
                 Level::Caution, 'thin-after', 'thickness',
                 sprintf(
-                    '%.2f mm is left; under %.1f a daily ring wears through.', $answer->given('thickness_after'),
+                    '%.2f mm is left; under %.1f mm a daily ring wears through.', $answer->given('thickness_after'),
                     $least,
                 ),
                 'Let metal in instead.', ['method' => $cut],

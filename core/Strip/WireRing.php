@@ -100,7 +100,7 @@ final class WireRing implements Calculation
         if ($wire > self::STIFF * $inside + 1e-9) {
             $answer->find(
                 Level::Caution, 'wire-stiff', 'wire',
-                sprintf('A wire of %.2f mm kinks when it is wound to %.2f inside.', $wire, $inside),
+                sprintf('A wire of %.2f mm kinks when it is wound to %.2f mm inside.', $wire, $inside),
                 sprintf('Take %.2f mm at the most, or cut it from tube.', self::STIFF * $inside),
                 ['wire' => floor(1000 * self::STIFF * $inside) / 1000],
             );

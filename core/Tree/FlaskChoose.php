@@ -70,7 +70,7 @@ final class FlaskChoose implements Calculation
             return $answer->find(
                 Level::Stop, 'no-flask-fits', 'tall',
                 sprintf(
-                    'No flask takes %.0f across and %.0f tall with %.0f mm to the wall and %.0f to the end.',
+                    'No flask takes %.0f mm across and %.0f mm tall with %.0f mm to the wall and %.0f mm to the end.',
                     2 * $radius, $tall, $wall, $end,
                 ),
                 'Shorten the sprue, or add a larger flask on the Shop page.',
@@ -112,14 +112,14 @@ final class FlaskChoose implements Calculation
             if ($wallLeft < $wall - 1e-9) {
                 $answer->find(
                     Level::Caution, 'thin-wall', 'flask',
-                    sprintf('%.1f mm to the wall, under %.0f: the investment cracks there.', $wallLeft, $wall), $remedy,
+                    sprintf('%.1f mm to the wall, under %.0f mm: the investment cracks there.', $wallLeft, $wall), $remedy,
                     $set,
                 );
             }
             if ($endLeft < $end - 1e-9) {
                 $answer->find(
                     Level::Caution, 'thin-end', 'flask',
-                    sprintf('%.1f mm to the end, under %.0f: the metal may break through.', $endLeft, $end), $remedy,
+                    sprintf('%.1f mm to the end, under %.0f mm: the metal may break through.', $endLeft, $end), $remedy,
                     $set,
                 );
             }

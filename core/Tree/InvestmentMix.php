@@ -135,7 +135,7 @@ final class InvestmentMix implements Calculation
             $answer->find(
                 Level::Caution, 'water-off-temperature', 'water_temperature',
                 sprintf(
-                    'Water at %.0f °C changes the working time; the clock holds at 21–24.',
+                    'Water at %.0f °C changes the working time; the clock holds at 21 to 24 °C.',
                     $input->num('water_temperature'),
                 ),
                 'Bring it to 22 °C.', ['water_temperature' => 22],

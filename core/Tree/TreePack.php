@@ -92,7 +92,7 @@ final class TreePack implements Calculation
             $answer->find(
                 Level::Stop, 'flask-too-small', 'flask',
                 sprintf(
-                    'With %.0f mm to the wall and %.0f to the end the tree does not go into this flask.', $wall, $end,
+                    'With %.0f mm to the wall and %.0f mm to the end the tree does not go into this flask.', $wall, $end,
                 ),
                 'Take a larger flask, or fewer patterns.',
             );
@@ -100,7 +100,7 @@ final class TreePack implements Calculation
             $answer->find(
                 Level::Stop, 'no-flask-fits', 'patterns',
                 sprintf(
-                    'No flask in the list takes the tree with %.0f mm to the wall and %.0f to the end.', $wall, $end,
+                    'No flask in the list takes the tree with %.0f mm to the wall and %.0f mm to the end.', $wall, $end,
                 ),
                 'Share the patterns out over two flasks, or shorten the sprues.',
             );

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { Field } from '../api/types';
 import { wall } from '../shell/zone';
 import { ChoiceField } from './ChoiceField';
+import { inUnits } from './talk';
 import { say, useUnits, withUnit } from './units';
 
 interface Props {
@@ -101,7 +102,7 @@ export function FigureField({
     );
     const problem = error ? (
         <Box role="alert" fontSize="13px" color="hot" maxW="220px">
-            {error}
+            {inUnits(error, units)}
         </Box>
     ) : null;
     if (choices.length > 0 || (field.quantity === 'choice' && !field.many)) {

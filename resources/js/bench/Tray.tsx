@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { get, post } from '../api/client';
 import type { Reading } from '../api/types';
 import { Act } from './Act';
+import { Refused } from './Refused';
 
 /** A simulated instrument that can be played with: put a mass or a size on it. */
 export function Tray({ device }: { device: 'balance' | 'caliper' }) {
@@ -66,11 +67,7 @@ export function Tray({ device }: { device: 'balance' | 'caliper' }) {
                     </Act>
                 </Flex>
             ) : null}
-            {place.error ? (
-                <Box role="alert" color="hot" fontSize="14px">
-                    {place.error.message}
-                </Box>
-            ) : null}
+            <Refused error={place.error} />
         </Box>
     );
 }

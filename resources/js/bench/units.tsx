@@ -9,7 +9,8 @@ export interface Units {
     size: string;
 }
 
-const START: Units = { length: 'mm', mass: 'g', temperature: 'C', size: 'us' };
+/** What the core reckons in, and a tablet shows until told otherwise. */
+export const CORE_UNITS: Units = { length: 'mm', mass: 'g', temperature: 'C', size: 'us' };
 const NEXT = {
     length: { mm: 'in', in: 'gauge', gauge: 'mm' },
     mass: { g: 'dwt', dwt: 'ozt', ozt: 'g' },
@@ -144,7 +145,7 @@ interface Switch {
     start: (usual: Units) => void;
 }
 const UnitsContext = createContext<Switch>({
-    units: START,
+    units: CORE_UNITS,
     turn: () => {},
     set: () => {},
     start: () => {},
@@ -156,9 +157,9 @@ const KEPT = 'hot-sprue.units';
 export function UnitsProvider({ children }: { children: ReactNode }) {
     const [units, setUnits] = useState<Units>(() => {
         try {
-            return { ...START, ...JSON.parse(localStorage.getItem(KEPT) ?? '{}') };
+            return { ...CORE_UNITS, ...JSON.parse(localStorage.getItem(KEPT) ?? '{}') };
         } catch {
-            return START;
+            return CORE_UNITS;
         }
     });
     const set = useCallback((changes: Partial<Units>) => {

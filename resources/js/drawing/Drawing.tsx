@@ -3,6 +3,7 @@ import { Box } from '@chakra-ui/react';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { usePlacing } from './placing';
 import type { Dimension, Shape, View } from '../api/types';
+import { inUnits } from '../bench/talk';
 import { say, useUnits } from '../bench/units';
 import './drawing.css';
 
@@ -27,7 +28,7 @@ function Mark({ shape, scale }: { shape: Shape; scale: number }) {
                     style={{ fontSize: `${(shape.style === 'label' ? 15 : 13) / scale}px` }}
                 >
                     {shape.celsius === undefined
-                        ? shape.text
+                        ? inUnits(shape.text ?? '', units)
                         : `${shape.words ?? ''}${say(shape.celsius, 'temperature', units).figure}`}
                 </text>
             );

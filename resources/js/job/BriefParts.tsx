@@ -7,6 +7,7 @@ import { shrink } from '../bench/shrink';
 import { KnownClient } from './KnownClient';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
+import { Refused } from '../bench/Refused';
 
 /** Whose piece it is: a client who is known, or a new one. */
 export function ClientPick({ work }: { work: Work }) {
@@ -140,11 +141,7 @@ export function Pictures({ work, about }: { work: Work; about?: string }) {
                     onChange={(event) => chosen(event.target)}
                 />
             </Flex>
-            {add.error ? (
-                <Box role="alert" color="hot">
-                    {add.error.message}
-                </Box>
-            ) : null}
+            <Refused error={add.error} />
         </Box>
     );
 }

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { post, Refusal } from '../api/client';
+import { post } from '../api/client';
 import { useUnits, withUnit } from '../bench/units';
 import type { Sum } from '../api/types';
 import type { Lot } from '../api/types';
@@ -10,6 +10,7 @@ import { useJobMetal, useWeighed } from '../metal/useJobMetal';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
 import { Fetching } from '../bench/Fetching';
+import { Refused } from '../bench/Refused';
 
 /** The charge made up of named lots: it moves the metal and keeps the casting's masses, both or neither. */
 export function ChargeLots({ work }: { work: Work }) {
@@ -115,13 +116,7 @@ export function ChargeLots({ work }: { work: Work }) {
                 </>
             )}
             {wanted !== undefined && others.length > 0 ? <Mixing lots={others} target={wanted} /> : null}
-            {write.error ? (
-                <Box role="alert" color="hot">
-                    {write.error instanceof Refusal
-                        ? Object.values(write.error.errors).flat().join(' ')
-                        : write.error.message}
-                </Box>
-            ) : null}
+            <Refused error={write.error} />
         </Box>
     );
 }
@@ -165,11 +160,7 @@ function Mixing({ lots, target }: { lots: Lot[]; target: number }) {
                     {grams(result('final_mass'))}
                 </Box>
             ) : null}
-            {error ? (
-                <Box role="alert" color="hot">
-                    {error.message}
-                </Box>
-            ) : null}
+            <Refused error={error} />
             <Box color="soft" fontSize="14px">
                 Melt them together on the Metal page first; then charge from that lot.
             </Box>

@@ -6,6 +6,7 @@ import type { Looks } from '../api/types';
 import { moment } from '../bench/units';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
+import { Refused } from '../bench/Refused';
 
 const SAID: Record<string, string> = {
     picks: 'chose',
@@ -152,11 +153,7 @@ export function ClientReview({ work }: { work: Work }) {
                     </Flex>
                 </>
             )}
-            {send.error ? (
-                <Box role="alert" color="hot">
-                    {send.error.message}
-                </Box>
-            ) : null}
+            <Refused error={send.error} />
             {told ? (
                 <Box overflowWrap="anywhere" my={1}>
                     <span data-testid="look-address">{told}</span>{' '}

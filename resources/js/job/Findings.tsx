@@ -2,6 +2,7 @@ import { Box, Button, Flex, Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Finding } from '../api/types';
 import { LevelMark } from '../bench/marks';
+import { useTalk } from '../bench/talk';
 import { useUnits } from '../bench/units';
 import type { Catalogue } from '../api/types';
 import { fieldAt } from '../shell/catalogue';
@@ -30,6 +31,7 @@ export function Findings({ findings, catalogue, onFix, onOverride }: Props) {
 
 function One({ finding, catalogue, onFix, onOverride }: Omit<Props, 'findings'> & { finding: Finding }) {
     const { units } = useUnits();
+    const talk = useTalk();
     const [asking, setAsking] = useState(false);
     const [reason, setReason] = useState('');
     const said = remedyWords(
@@ -56,9 +58,9 @@ function One({ finding, catalogue, onFix, onOverride }: Omit<Props, 'findings'> 
                 </Box>
             </Flex>
             <Box fontSize="14.5px" color="soft">
-                {finding.message}
+                {talk(finding.message)}
             </Box>
-            <Box fontSize="14.5px">{finding.remedy}</Box>
+            <Box fontSize="14.5px">{talk(finding.remedy)}</Box>
             {finding.override ? (
                 <Box fontSize="13.5px" color="soft">
                     Overridden by {finding.override.by}: {finding.override.reason}

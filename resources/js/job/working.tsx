@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { Answer, Catalogue, ShownInput } from '../api/types';
-import { say, useUnits } from '../bench/units';
+import { CORE_UNITS, say, useUnits } from '../bench/units';
 
 const ORIGINS: Record<string, string> = {
     measured: 'measured',
@@ -36,11 +36,11 @@ export function WorkingCard({
     const field = sheet?.inputs.find((one) => one.name === inHand.name);
     const input = inputs?.[inHand.name];
     const label = (name: string) => sheet?.inputs.find((one) => one.name === name)?.label ?? name;
-    const said = say(
-        inHand.kind === 'result' ? result?.value : input?.value,
-        inHand.kind === 'result' ? output?.quantity : field?.quantity,
-        units,
-    );
+    const value = inHand.kind === 'result' ? result?.value : input?.value;
+    const quantity = inHand.kind === 'result' ? output?.quantity : field?.quantity;
+    const said = say(value, quantity, units);
+    // The line with its numbers is reckoned in the core's units; what comes of it is said in both.
+    const reckoned = say(value, quantity, CORE_UNITS);
     return (
         <Box bg="sunk" p={4} borderRadius="3px" aria-live="polite" data-testid="working">
             <Box fontSize="13px" color="soft" fontWeight="600" mb={1}>
@@ -55,7 +55,8 @@ export function WorkingCard({
                         {working.with}
                     </Box>
                     <Box fontSize="17px" fontWeight="600">
-                        = {said.figure} {said.unit}
+                        = {reckoned.figure} {reckoned.unit}
+                        {said.unit === reckoned.unit ? '' : ` = ${said.figure} ${said.unit}`}
                     </Box>
                     <Box fontSize="13.5px" color="soft" mt={1}>
                         {working.because}

@@ -2,13 +2,14 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { get, post, Refusal } from '../api/client';
+import { get, post } from '../api/client';
 import { moment, say, useUnits } from '../bench/units';
 import { Act } from '../bench/Act';
 import { When } from '../bench/fields';
 import { useTitle } from '../shell/useTitle';
 import { called } from './casting/run';
 import { Fetching } from '../bench/Fetching';
+import { Refused } from '../bench/Refused';
 
 interface JobName {
     number: number;
@@ -140,13 +141,7 @@ export default function CastingPage() {
                                 Plan this burnout
                             </Act>
                         </Flex>
-                        {plan.error ? (
-                            <Box role="alert" color="hot" mt={1}>
-                                {plan.error instanceof Refusal
-                                    ? Object.values(plan.error.errors).flat().join(' ')
-                                    : plan.error.message}
-                            </Box>
-                        ) : null}
+                        <Refused error={plan.error} />
                     </>
                 )}
             </Box>

@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { post } from '../api/client';
 import type { Bench } from '../api/types';
+import { Refused } from '../bench/Refused';
 
 /** On the workshop's network everybody signs in. */
 export function SignIn() {
@@ -53,11 +54,7 @@ export function SignIn() {
                     onChange={(event) => setPassphrase(event.target.value)}
                 />
             </label>
-            {enter.error ? (
-                <Box role="alert" color="hot">
-                    {enter.error.message}
-                </Box>
-            ) : null}
+            <Refused error={enter.error} />
             <Button type="submit" bg="verdigris" color="onVerdigris" h="52px" fontSize="17px">
                 Sign in
             </Button>

@@ -6,6 +6,7 @@ import { get, post, send } from '../api/client';
 import { Pick, Typed } from '../bench/fields';
 import { moment, useUnits, withUnit, type Units } from '../bench/units';
 import { Act } from '../bench/Act';
+import { Refused } from '../bench/Refused';
 
 type Draft = Record<'name' | 'form' | 'grade' | 'start' | 'broken' | 'where', string>;
 const NEW: Draft = { name: '', form: 'chip', grade: 'silver-hard', start: '', broken: '', where: 'joint' };
@@ -94,11 +95,7 @@ export function StretchLog({ grades }: { grades: { name: string; label: string }
             <Act kind="main" loading={keep.isPending} onClick={() => keep.mutate()}>
                 Keep this test
             </Act>
-            {keep.error ? (
-                <Box role="alert" color="hot">
-                    {keep.error.message}
-                </Box>
-            ) : null}
+            <Refused error={keep.error} />
             {(data?.tests ?? []).map((test) => (
                 <Flex
                     key={test.id}

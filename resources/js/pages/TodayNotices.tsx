@@ -5,6 +5,7 @@ import { get, post, send } from '../api/client';
 import type { Bench, Looks, Today, Workshop } from '../api/types';
 import { Act } from '../bench/Act';
 import { LevelMark } from '../bench/marks';
+import { useTalk } from '../bench/talk';
 import { moment } from '../bench/units';
 
 const line = { textDecoration: 'underline', minHeight: 44, display: 'inline-flex', alignItems: 'center' };
@@ -12,6 +13,7 @@ const line = { textDecoration: 'underline', minHeight: 44, display: 'inline-flex
 /** What clients wait for: changes they asked for, and pieces that are no longer what they approved. */
 export function FromClients({ today }: { today: Today }) {
     const queries = useQueryClient();
+    const talk = useTalk();
     const answered = useMutation({
         mutationFn: ({ number, key }: { number: number; key: string }) =>
             post<Looks>(`jobs/${number}/words/${key}/answered`),
@@ -47,7 +49,7 @@ export function FromClients({ today }: { today: Today }) {
                 <Box key={one.number} borderBottomWidth="1px" borderColor="rule" py={1}>
                     <Flex gap={2} align="start">
                         <LevelMark level="caution" />
-                        <Box>{one.message}</Box>
+                        <Box>{talk(one.message)}</Box>
                     </Flex>
                     <Link to={`/jobs/${one.number}/wax`} style={line}>
                         {one.number} {one.title}

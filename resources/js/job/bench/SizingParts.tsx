@@ -11,6 +11,7 @@ import { useWeighed } from '../../metal/useJobMetal';
 import type { Work } from '../useJob';
 import { Section } from './Section';
 import { Act } from '../../bench/Act';
+import { Refused } from '../../bench/Refused';
 
 /** An old ring on the bench: how it is done, and its metal to or from the account. */
 export function SizingParts({ work, catalogue }: { work: Work; catalogue: Catalogue }) {
@@ -85,11 +86,7 @@ export function SizingParts({ work, catalogue }: { work: Work; catalogue: Catalo
                             </Act>
                         </Flex>
                     )}
-                    {move.error ? (
-                        <Box role="alert" color="hot">
-                            {move.error.message}
-                        </Box>
-                    ) : null}
+                    <Refused error={move.error} />
                 </Section>
             ) : null}
             <Readings

@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { get, post } from '../../api/client';
 import { LevelMark } from '../../bench/marks';
+import { useTalk } from '../../bench/talk';
 import { moment, say, useUnits } from '../../bench/units';
 import { Drawing } from '../../drawing/Drawing';
 import { NotHere } from '../../shell/NotHere';
@@ -13,6 +14,7 @@ import { called, clock, type Run } from './run';
 import { SimulatedKiln } from './SimulatedKiln';
 import { useCatalogue } from '../../shell/catalogue';
 import { LEVEL_WORD } from '../../bench/remedy';
+import { Refused } from '../../bench/Refused';
 
 const POLL = 2000;
 
@@ -33,6 +35,7 @@ export default function RunPage() {
         onSuccess: (answer) => queries.setQueryData(key, answer),
     });
     const tap = (path: string, body: unknown = {}) => act.mutate({ path, body });
+    const talk = useTalk();
     const title = run ? called(run) : `Burnout ${id}`;
     useTitle(title);
     if (missing && !run) return <NotHere title={title} words={missing.message} />;
@@ -76,7 +79,7 @@ export default function RunPage() {
                         fontWeight="600"
                     >
                         <Box flex="1">
-                            Alarm, {clock(alarm.minute)} in: {alarm.message}
+                            Alarm, {clock(alarm.minute)} in: {talk(alarm.message)}
                         </Box>
                         <Button
                             variant="outline"
@@ -89,11 +92,7 @@ export default function RunPage() {
                         </Button>
                     </Flex>
                 ))}
-                {act.error ? (
-                    <Box role="alert" color="hot" my={1}>
-                        {act.error.message}
-                    </Box>
-                ) : null}
+                <Refused error={act.error} />
                 <Flex gap={6} direction={{ base: 'column', lg: 'row' }}>
                     <Box flex="1" minW={0}>
                         <Drawing view={run.view} height={420} box={() => null} />
@@ -117,7 +116,7 @@ export default function RunPage() {
                                     <LevelMark level={finding.level} />
                                     {LEVEL_WORD[finding.level]}: {titles[finding.code] ?? finding.code}
                                 </Flex>
-                                {finding.message} {finding.remedy}
+                                {talk(`${finding.message} ${finding.remedy}`)}
                             </Box>
                         ))}
                         {run.state === 'burning' ? <SimulatedKiln run={run} tap={tap} /> : null}

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { PlainFinding, Sheet } from '../../api/types';
 import { Act } from '../../bench/Act';
 import { LevelMark } from '../../bench/marks';
+import { useTalk } from '../../bench/talk';
 import { say, useUnits } from '../../bench/units';
 import { Masses } from '../../job/Tables';
 import { WorkingCard } from '../../job/working';
@@ -9,6 +10,7 @@ import { useCatalogue } from '../../shell/catalogue';
 import { isBegun } from './jobFrom';
 import type { SumInHand } from './useSum';
 import { LEVEL_WORD, remedyWords } from '../../bench/remedy';
+import { Refused } from '../../bench/Refused';
 
 /** Beside a sum: its results, what was found, and the working of the figure in hand. */
 export function SumResults({ of }: { of: SumInHand }) {
@@ -42,11 +44,7 @@ export function SumResults({ of }: { of: SumInHand }) {
                     Start a job from this
                 </Act>
             ) : null}
-            {start.error ? (
-                <Box role="alert" color="hot">
-                    {start.error.message}
-                </Box>
-            ) : null}
+            <Refused error={start.error} />
         </Box>
     );
 }
@@ -84,6 +82,7 @@ function ResultRow({ of, output }: { of: SumInHand; output: Sheet['results'][num
 
 function FoundHere({ of, finding }: { of: SumInHand; finding: PlainFinding }) {
     const { units } = useUnits();
+    const talk = useTalk();
     const edge = { stop: 'hot', caution: 'brass', note: 'soft' }[finding.level];
     const fixes = Object.entries(finding.set ?? {}).map(([name, value]) => ({
         value,
@@ -96,9 +95,9 @@ function FoundHere({ of, finding }: { of: SumInHand; finding: PlainFinding }) {
                 {LEVEL_WORD[finding.level]}: {of.sheet.findings[finding.code] ?? finding.code}
             </Flex>
             <Box color="soft" fontSize="14.5px">
-                {finding.message}
+                {talk(finding.message)}
             </Box>
-            <Box fontSize="14.5px">{finding.remedy}</Box>
+            <Box fontSize="14.5px">{talk(finding.remedy)}</Box>
             {fixes.length > 0 ? (
                 <Act kind="offer" mt={1} onClick={() => of.setTyped((now) => ({ ...now, ...finding.set }))}>
                     {remedyWords(fixes, units)}
