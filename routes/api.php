@@ -39,6 +39,7 @@ Route::post('sign-out', [SignInController::class, 'signOut']);
 Route::middleware(['may:read', SubstituteBindings::class])->group(function (): void {
     Route::post('reckon/{sheet}', [ReckonController::class, 'reckon']);
     Route::post('sums/{sheet}', [ReckonController::class, 'sum']);
+    Route::get('ask', [ReckonController::class, 'ask']);
     Route::get('catalogue', [BenchController::class, 'catalogue']);
     Route::get('today', [BenchController::class, 'today']);
     Route::get('clients', [BenchController::class, 'clients']);

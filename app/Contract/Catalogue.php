@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use App\Models\Workshop;
+use HotSprue\Asking\SumGroup;
 use HotSprue\Calculation\Output;
 use HotSprue\Calculations;
 use HotSprue\Fields\Field;
@@ -51,7 +52,7 @@ final class Catalogue
             $sheet = Calculations::describe($name);
             $sheets[] = [
                 'name' => $name, 'title' => $sheet->title, 'sample' => (object) Samples::first($name),
-                'purpose' => $sheet->purpose,
+                'purpose' => $sheet->purpose, 'group' => SumGroup::of($name)->value,
                 'inputs' => array_map(static fn (Field $field): array => [
                     ...self::field($field, $settings), 'decision' => InputBindings::decisionOf($name, $field->name),
                 ], $sheet->inputs),

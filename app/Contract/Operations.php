@@ -53,6 +53,10 @@ final class Operations
                 'post', '/api/sums/{sheet}', 'A sheet under the workshop’s figures, with its drawing',
                 [200 => Shape::ref('Sum')], ['type' => 'object'],
             ],
+            [
+                'get', '/api/ask', 'Sums that may be meant by `said`, words at the bench, the likeliest first',
+                [200 => Shape::whole(['found' => Shape::list(Shape::ref('Suggestion'))])], null,
+            ],
             ['get', '/api/bench', 'Who is at the bench, and the running clocks', [200 => Shape::ref('Bench')], null],
             [
                 'post', '/api/bench', 'Picks who is at the bench', [200 => Shape::ref('Bench')],

@@ -81,9 +81,16 @@ final class Schemas
                 [
                     'answer' => Shape::ref('Answer'), 'inputs' => Shape::map(Shape::ref('ShownInput')),
                     'views' => Shape::list(Shape::ref('View')),
+                    'columns' => Shape::map(Shape::list(Shape::whole(
+                        ['name' => Shape::TEXT, 'label' => Shape::TEXT, 'quantity' => $nullText],
+                    ))),
                 ],
-                ['answer', 'inputs', 'views'],
+                ['answer', 'inputs', 'views', 'columns'],
             ),
+            'Suggestion' => Shape::whole([
+                'sheet' => Shape::TEXT, 'title' => Shape::TEXT, 'input' => ['type' => 'object'],
+                'placed' => Shape::map(Shape::TEXT), 'unknown' => Shape::list(Shape::TEXT),
+            ]),
             'StationName' => ['type' => 'string', 'enum' => array_column(Station::cases(), 'value')],
             'Change' => Shape::object(
                 ['path' => Shape::TEXT, 'from' => true, 'to' => true, 'stands' => Shape::INT], ['path'],
@@ -234,9 +241,9 @@ final class Schemas
                     'name' => Shape::TEXT, 'title' => Shape::TEXT, 'purpose' => Shape::TEXT,
                     'sample' => ['type' => 'object', 'additionalProperties' => true],
                     'inputs' => Shape::list(Shape::ref('Field')), 'results' => Shape::list(Shape::ref('Output')),
-                    'findings' => Shape::map(Shape::TEXT),
+                    'findings' => Shape::map(Shape::TEXT), 'group' => Shape::TEXT,
                 ],
-                ['name', 'title', 'purpose', 'sample', 'inputs', 'results', 'findings'],
+                ['name', 'title', 'group', 'purpose', 'sample', 'inputs', 'results', 'findings'],
             ),
             'Catalogue' => Shape::object(
                 [

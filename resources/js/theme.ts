@@ -16,6 +16,8 @@ const config = defineConfig({
                 ink: both('#26241f', '#efe9dc'),
                 soft: both('#665f52', '#b3aa98'),
                 rule: both('#cfc6b4', '#48443a'),
+                // What is typed into or pressed stands out by 3:1.
+                edge: both('#8b8170', '#7d7768'),
                 brass: both('#7d5c14', '#d8b25a'),
                 verdigris: both('#1f5f54', '#7cc4b4'),
                 onVerdigris: both('#fcfaf4', '#10201c'),

@@ -112,8 +112,15 @@ it('plans a burnout, switches it on, sees it fail, answers the alarm, and pours 
             return $this->all('[data-flask="1"] input[type="checkbox"]')[$index]->isSelected();
         }, 'a tick does not hold');
     }
-    $this->tap('poured');
-    $this->reads('[data-flask="1"] table', 'poured');
+    $this->until(function (): bool {
+        // On a slow line the last tick may still be on its way: it is pressed once more.
+        if (! str_contains($this->text('[data-flask="1"] table'), 'poured')) {
+            $this->tap('poured');
+            usleep(500_000);
+        }
+
+        return str_contains($this->text('[data-flask="1"] table'), 'poured');
+    }, 'the pour was not kept');
     $this->reads('[data-view="run/chamber"]', 'poured');
     $this->hold('button[data-held]');
     $this->gone('[data-testid="kiln-now"]');

@@ -9,7 +9,7 @@ const LAYERS = [
     'Measures', 'Fields', 'Stock', 'Workshop', 'Calculation',
     'Form', 'Stones', 'Wax', 'Seats', 'Layout', 'Metal', 'Tree', 'Burnout', 'Pour', 'Solder', 'Strip', 'Setting',
     'Finish',
-    'Account', 'Kiln', 'Casting', 'Calculations', 'Samples', 'Drawing', 'Job',
+    'Account', 'Kiln', 'Casting', 'Calculations', 'Samples', 'Asking', 'Drawing', 'Job',
 ];
 
 /** @return array<string, list<PhpToken>> the code of core and app, read once */

@@ -19,13 +19,11 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class FuzzCommand extends Command
 {
-    protected $signature = 'sprue:fuzz {--requests=20000 : How many} {--seed=1 : The same seed sends the same}';
+    protected $signature = 'sprue:fuzz {--requests=20000 : How many} {--seed=1 : The same seed sends the same} '
+        .'{--slow=2 : No route may take longer, s}';
 
     protected $description = 'Sends bent requests to every route; tells any 5xx, status or answer outside the '
         .'contract, and what takes too long';
-
-    /** No route may take longer, s. */
-    private const SLOW = 2.0;
 
     /** Answers of a whole job are large: one in so many is held against its schema. */
     private const SAMPLED = 6;
@@ -77,7 +75,7 @@ final class FuzzCommand extends Command
 
             return;
         }
-        if ($took > self::SLOW) {
+        if ($took > (float) $this->option('slow')) {
             $this->found["slow {$route}"] ??= sprintf('%.1f s: %s', $took, $asked->said());
         }
         // A path that is bent may meet another route, or none.

@@ -7,6 +7,9 @@ namespace App\Http\Controllers;
 use App\Bench\WorkshopTime;
 use App\Http\Requests\RawJson;
 use App\Models\Workshop;
+use HotSprue\Asking\Asking;
+use HotSprue\Asking\Suggestion;
+use HotSprue\Calculation\RowWords;
 use HotSprue\Calculations;
 use HotSprue\Drawing\Drawings;
 use HotSprue\Drawing\View;
@@ -49,7 +52,42 @@ final class ReckonController
                 static fn (View $view): array => ['use' => $sheet, ...$view->toArray()],
                 Drawings::of($input, $answer, $settings),
             ),
+            'columns' => (object) self::columns($sheet, $answer->toArray()['results']),
         ]);
+    }
+
+    /** The sums that may be meant by what somebody typed, the likeliest first. */
+    public function ask(Request $request): JsonResponse
+    {
+        $said = mb_substr(trim((string) $request->string('said')), 0, 200);
+        $settings = Workshop::the()->rulebook->settings();
+        $found = $said === '' ? [] : Asking::about($said, $settings, $settings->text('units.size'));
+
+        return new JsonResponse(['found' => array_map(
+            static fn (Suggestion $one): array => $one->toArray(), $found,
+        )]);
+    }
+
+    /**
+     * What the columns of listed results are called.
+     *
+     * @return array<string, list<array{name: string, label: string, quantity: ?string}>>
+     */
+    private static function columns(string $sheet, object $results): array
+    {
+        $columns = [];
+        foreach (Calculations::describe($sheet)->results as $output) {
+            $rows = $results->{$output->name}['value'] ?? null;
+            $first = is_array($rows) ? ($rows[0] ?? null) : null;
+            if ($output->quantity !== Quantity::Rows || ! is_array($first) || array_is_list($first)) {
+                continue;
+            }
+            $columns[$output->name] = array_map(static fn (string $name): array => [
+                'name' => $name, 'label' => RowWords::label($name), 'quantity' => RowWords::quantity($name)?->value,
+            ], array_values(array_filter(array_keys($first), RowWords::isShown(...))));
+        }
+
+        return $columns;
     }
 
     /**

@@ -95,6 +95,22 @@ export interface components {
                 [key: string]: components["schemas"]["ShownInput"];
             };
             views: components["schemas"]["View"][];
+            columns: {
+                [key: string]: {
+                    name: string;
+                    label: string;
+                    quantity: string | null;
+                }[];
+            };
+        };
+        Suggestion: {
+            sheet: string;
+            title: string;
+            input: Record<string, never>;
+            placed: {
+                [key: string]: string;
+            };
+            unknown: string[];
         };
         /** @enum {string} */
         StationName: "brief" | "form" | "sizing" | "stones" | "wax" | "tree" | "burnout" | "pour" | "join" | "set" | "finish" | "handover";
@@ -1921,6 +1937,7 @@ export interface components {
             findings: {
                 [key: string]: string;
             };
+            group: string;
         };
         Catalogue: {
             sheets: components["schemas"]["Sheet"][];

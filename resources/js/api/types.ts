@@ -1,7 +1,7 @@
 import type { components } from './contract';
 import type { Results } from './results';
 
-type Schemas = components['schemas'];
+export type Schemas = components['schemas'];
 /** The answers of a job by use: a result that no sheet gives is none in the types either. */
 export type Answers = {
     [U in keyof Results]?: Omit<Schemas['Answer'], 'results'> & {

@@ -4,7 +4,7 @@ import { Button, type ButtonProps } from '@chakra-ui/react';
 const KINDS = {
     main: { bg: 'verdigris', color: 'onVerdigris' },
     offer: { variant: 'outline', borderColor: 'verdigris', color: 'verdigris' },
-    line: { variant: 'outline', borderColor: 'rule', color: 'ink' },
+    line: { variant: 'outline', borderColor: 'edge', color: 'ink' },
     quiet: { variant: 'plain', color: 'soft' },
     turn: { variant: 'plain', color: 'verdigris' },
 } as const satisfies Record<string, ButtonProps>;

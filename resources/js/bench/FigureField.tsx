@@ -84,7 +84,7 @@ export function FigureField({
         py: '3px',
         bg: 'card',
         borderWidth: inHand || editing ? '2px' : '1px',
-        borderColor: error ? 'hot' : inHand || editing ? 'verdigris' : 'rule',
+        borderColor: error ? 'hot' : inHand || editing ? 'verdigris' : 'edge',
         borderRadius: '3px',
         textAlign: 'center' as const,
         'data-path': path,

@@ -96,7 +96,7 @@ function Cell({
         'aria-label': label,
         value: value === null || value === undefined ? '' : String(value),
         bg: 'card',
-        borderColor: 'rule',
+        borderColor: 'edge',
     };
     const type = (event: { target: { value: string } }) =>
         onPut(event.target.value === '' ? null : event.target.value);

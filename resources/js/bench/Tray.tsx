@@ -56,7 +56,7 @@ export function Tray({ device }: { device: 'balance' | 'caliper' }) {
                         value={put}
                         h="44px"
                         bg="card"
-                        borderColor="rule"
+                        borderColor="edge"
                         onChange={(event) => setPut(event.target.value)}
                     />
                     <Act kind="line" type="submit" px={3}>

@@ -17,7 +17,7 @@ export function Pick({
                 aria-label={label}
                 h="44px"
                 bg="card"
-                borderColor="rule"
+                borderColor="edge"
                 value={value}
                 onChange={(event) => onChange(event.target.value)}
             >
@@ -50,7 +50,7 @@ export function Typed({
             h="44px"
             w={wide ? '220px' : '110px'}
             bg="card"
-            borderColor="rule"
+            borderColor="edge"
             value={value}
             onChange={(event) => onChange(event.target.value)}
         />
@@ -79,7 +79,7 @@ export function When({
                 h="44px"
                 w={day ? '170px' : '230px'}
                 bg="card"
-                borderColor="rule"
+                borderColor="edge"
                 value={value}
                 onChange={(event) => onChange(event.target.value)}
             />

@@ -47,7 +47,7 @@ export function ClientPick({ work }: { work: Work }) {
                     value={name ?? now?.name ?? ''}
                     h="46px"
                     bg="card"
-                    borderColor="rule"
+                    borderColor="edge"
                     fontSize="17px"
                     fontWeight="600"
                     onChange={(event) => setName(event.target.value)}

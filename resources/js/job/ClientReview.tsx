@@ -144,7 +144,7 @@ export function ClientReview({ work }: { work: Work }) {
                             h="44px"
                             maxW="300px"
                             bg="card"
-                            borderColor="rule"
+                            borderColor="edge"
                             onChange={(event) => setTo(event.target.value)}
                         />
                         <Act kind="offer" loading={send.isPending} onClick={() => send.mutate()}>

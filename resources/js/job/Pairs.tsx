@@ -81,7 +81,7 @@ export function Pairs({ work, row }: { work: Work; row: string }) {
                             h="44px"
                             w={name === 'name' ? '190px' : '92px'}
                             bg="card"
-                            borderColor="rule"
+                            borderColor="edge"
                             onChange={(event) => setDraft((now) => ({ ...now, [name]: event.target.value }))}
                         />
                         {name === 'name' ? null : (

@@ -38,7 +38,7 @@ export function Tick({
             color={is ? 'soft' : 'ink'}
             borderWidth={0}
             borderBottomWidth="1px"
-            borderColor="rule"
+            borderColor="edge"
             borderRadius={0}
             role="checkbox"
             aria-checked={is}

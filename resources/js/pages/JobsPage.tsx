@@ -71,7 +71,7 @@ export function JobsPage() {
                     maxW="320px"
                     h="46px"
                     bg="card"
-                    borderColor="rule"
+                    borderColor="edge"
                     onChange={(event) => put({ search: event.target.value })}
                 />
                 <Pick

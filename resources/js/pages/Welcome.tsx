@@ -95,7 +95,7 @@ function Questions({
                     h="44px"
                     w="280px"
                     bg="card"
-                    borderColor="rule"
+                    borderColor="edge"
                     value={name}
                     onChange={(event) => setName(event.target.value)}
                 />
@@ -132,7 +132,7 @@ function Questions({
                         h="44px"
                         w="110px"
                         bg="card"
-                        borderColor="rule"
+                        borderColor="edge"
                         value={stands(path)}
                         onChange={(event) => setSaid((now) => ({ ...now, [path]: event.target.value }))}
                     />

@@ -62,7 +62,7 @@ export function FlaskSteps({
                             style={{
                                 display: 'flex',
                                 gap: 8,
-                                minHeight: 40,
+                                minHeight: 44,
                                 alignItems: 'center',
                                 fontSize: 17,
                             }}

@@ -18,7 +18,7 @@ export function SimulatedKiln({ run, tap }: { run: Run; tap: Tap }) {
                     <Button
                         key={speed}
                         variant="outline"
-                        borderColor={speed === run.speed ? 'verdigris' : 'rule'}
+                        borderColor={speed === run.speed ? 'verdigris' : 'edge'}
                         color="ink"
                         minH="44px"
                         aria-pressed={speed === run.speed}
@@ -33,7 +33,7 @@ export function SimulatedKiln({ run, tap }: { run: Run; tap: Tap }) {
                         <Button
                             key={kind}
                             variant="outline"
-                            borderColor={on ? 'hot' : 'rule'}
+                            borderColor={on ? 'hot' : 'edge'}
                             color="ink"
                             minH="44px"
                             aria-pressed={on}

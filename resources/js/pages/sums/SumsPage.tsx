@@ -1,57 +1,47 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { Link, useParams } from 'react-router';
+import { useEffect } from 'react';
+import { useLocation, useParams } from 'react-router';
 import type { Sheet, View } from '../../api/types';
 import { RowsTable, type Row } from '../../bench/RowsTable';
 import { Drawing } from '../../drawing/Drawing';
 import { useCatalogue } from '../../shell/catalogue';
+import { AskLine } from './AskLine';
+import { opened } from './lately';
 import { Listed } from './Listed';
+import { SumList } from './SumList';
 import { SumDimension, SumFigure } from './SumFigure';
 import { SumResults } from './SumResults';
-import { useSum, type SumInHand } from './useSum';
+import { useSum, type SumInHand, type Typed } from './useSum';
 import { useTitle } from '../../shell/useTitle';
 
 export default function SumsPage() {
-    useTitle('Sums');
     const { sheet: name = 'form.band' } = useParams();
     const catalogue = useCatalogue();
     const sheet = catalogue?.sheets.find((one) => one.name === name);
+    const { key, state } = useLocation() as { key: string; state: { typed?: Typed } | null };
+    useTitle(sheet ? `${sheet.title}, sums` : 'Sums');
+    useEffect(() => {
+        // One begins to read it at its head.
+        window.scrollTo(0, 0);
+        return () => opened(name);
+    }, [name]);
     return (
-        <Flex flex="1" direction={{ base: 'column', lg: 'row' }} px={5} gap={6} as="main">
-            <Box
-                as="nav"
-                aria-label="Sums"
-                w={{ base: 'full', lg: '190px' }}
-                py={4}
-                display={{ base: 'flex', lg: 'block' }}
-                flexWrap="wrap"
-            >
-                {catalogue?.sheets.map((one) => (
-                    <Link
-                        key={one.name}
-                        to={`/sums/${one.name}`}
-                        aria-current={one.name === name ? 'page' : undefined}
-                    >
-                        <Flex
-                            minH="46px"
-                            align="center"
-                            px={2}
-                            borderLeftWidth="3px"
-                            borderColor={one.name === name ? 'verdigris' : 'transparent'}
-                            fontWeight={one.name === name ? 600 : 400}
-                        >
-                            {one.title}
-                        </Flex>
-                    </Link>
-                ))}
-            </Box>
-            {catalogue && sheet ? <OneSum key={name} sheet={sheet} /> : null}
-        </Flex>
+        <Box as="main" flex="1">
+            <AskLine sheets={catalogue?.sheets ?? []} />
+            <Flex direction={{ base: 'column-reverse', lg: 'row' }} px={5} gap={6}>
+                {catalogue ? <SumList key={name} sheets={catalogue.sheets} name={name} /> : null}
+                {sheet ? <OneSum key={key} sheet={sheet} asked={state?.typed} /> : null}
+                {catalogue && !sheet ? (
+                    <Box py={4}>There is no sum called “{name}”. Ask for one in the line above.</Box>
+                ) : null}
+            </Flex>
+        </Box>
     );
 }
 
 /** One sheet without a job: change a figure, and the rest follows. */
-function OneSum({ sheet }: { sheet: Sheet }) {
-    const of = useSum(sheet);
+function OneSum({ sheet, asked }: { sheet: Sheet; asked: Typed | undefined }) {
+    const of = useSum(sheet, asked);
     const { sum, errors } = of;
     const inputsOf = (view: View) => view.dimensions.filter((one) => one.kind === 'input');
     const drawn = new Set(sum?.views.flatMap((view) => inputsOf(view).map((one) => one.name)));
@@ -88,6 +78,7 @@ function OneSum({ sheet }: { sheet: Sheet }) {
                             key={output.name}
                             title={output.meaning}
                             rows={sum?.answer.results[output.name]?.value}
+                            columns={sum?.columns[output.name] ?? []}
                         />
                     ))}
                 {sum?.views.map((view) => (
@@ -103,7 +94,7 @@ function SumRows({ of, input }: { of: SumInHand; input: Sheet['inputs'][number] 
     const wrong = of.errors[input.name];
     return (
         <Box py={2} data-rows={input.name}>
-            <Box fontWeight="600">{input.meaning}</Box>
+            <Box fontWeight="600">{input.label}</Box>
             <RowsTable
                 columns={input.columns}
                 rows={(of.typed[input.name] ?? []) as Row[]}

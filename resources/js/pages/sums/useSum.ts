@@ -6,10 +6,12 @@ import type { Job, Sheet, Sum } from '../../api/types';
 import type { InHand } from '../../job/working';
 import { jobFrom } from './jobFrom';
 
-/** A sheet's figures as they are typed, with the answer that follows them. */
-export function useSum(sheet: Sheet) {
+export type Typed = Record<string, unknown>;
+
+/** A sheet's figures as they are typed, or were asked for, with the answer that follows them. */
+export function useSum(sheet: Sheet, asked?: Typed) {
     const go = useNavigate();
-    const [typed, setTyped] = useState<Record<string, unknown>>(sheet.sample);
+    const [typed, setTyped] = useState<Typed>(asked ?? sheet.sample);
     const [held, setHeld] = useState<InHand | null>(null);
     const query = useQuery({
         queryKey: ['sum', sheet.name, typed],

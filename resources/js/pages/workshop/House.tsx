@@ -74,7 +74,7 @@ export function House() {
                             w="360px"
                             maxW="full"
                             bg="card"
-                            borderColor="rule"
+                            borderColor="edge"
                             onChange={(event) => setFolder(event.target.value)}
                         />
                     </label>

@@ -110,7 +110,7 @@ export function PeopleList() {
                         value={fresh.name}
                         h="46px"
                         bg="card"
-                        borderColor="rule"
+                        borderColor="edge"
                         onChange={(event) => setFresh({ ...fresh, name: event.target.value })}
                     />
                 </label>
