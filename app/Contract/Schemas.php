@@ -67,7 +67,7 @@ final class Schemas
             'View' => Shape::object(
                 [
                     'use' => Shape::TEXT, 'name' => Shape::TEXT, 'title' => Shape::TEXT,
-                    'role' => ['type' => 'string', 'enum' => ['main', 'side', 'foot']],
+                    'role' => ['type' => 'string', 'enum' => ['main', 'side', 'foot', 'clock', 'levels']],
                     'box' => Shape::list(Shape::NUMBER), 'magnify' => Shape::NUMBER,
                     'shapes' => Shape::list(Shape::ref('Shape')), 'dimensions' => Shape::list(Shape::ref('Dimension')),
                     'targets' => Shape::list(Shape::whole([

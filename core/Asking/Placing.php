@@ -125,7 +125,8 @@ final class Placing
             $this->sum->inputs,
             static fn (Field $field): bool => $field->quantity->isNumeric() || $field->name === 'size',
         );
-        usort($fields, static fn (Field $one, Field $other): int => self::rank($one, $first) <=> self::rank($other, $first));
+        usort($fields, static fn (Field $one, Field $other): int => self::rank($one, $first) <=> self::rank($other,
+            $first));
 
         return $fields;
     }

@@ -48,10 +48,9 @@ final readonly class Question
             return ' ';
         }, $text);
 
-        return new self(
-            $size, $figures,
-            array_values((array) preg_split('/[^\p{L}\d½]+/u', $text, flags: PREG_SPLIT_NO_EMPTY)),
-        );
+        preg_match_all('/[\p{L}\d½]+/u', $text, $words);
+
+        return new self($size, $figures, $words[0]);
     }
 
     /** A word without its plural’s s. */

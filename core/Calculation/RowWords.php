@@ -36,7 +36,8 @@ final class RowWords
         'x_mm' => ['to the right', Quantity::Length], 'y_mm' => ['down', Quantity::Length],
         'from_x_mm' => ['from, to the right', Quantity::Length], 'from_y_mm' => ['from, down', Quantity::Length],
         'to_x_mm' => ['to, to the right', Quantity::Length], 'to_y_mm' => ['to, down', Quantity::Length],
-        'from_other_mm' => ['from the other edge', Quantity::Length], 'wall_c' => ['mould’s wall', Quantity::Temperature],
+        'from_other_mm' => ['from the other edge', Quantity::Length], 'wall_c' => ['mould’s wall',
+            Quantity::Temperature],
     ];
 
     /** Columns that the program reads and nobody else. */

@@ -48,7 +48,8 @@ final class Sharing
                 str_replace('-', ' ', $b['alloy']),
             ),
             abs($a['pour_c'] - $b['pour_c']) > self::SAME => sprintf(
-                '%d wants the flask at %.0f °C and %d at %.0f °C', $a['number'], $a['pour_c'], $b['number'], $b['pour_c'],
+                '%d wants the flask at %.0f °C and %d at %.0f °C', $a['number'], $a['pour_c'], $b['number'],
+                $b['pour_c'],
             ),
             default => null,
         };

@@ -11,13 +11,13 @@ use HotSprue\Workshop\WorkshopSettings;
 /** The drawings that go with a sheet’s answer. */
 final class Drawings
 {
-    /** Calculations that are drawn. */
-    public const DRAWN = [
+    /** Calculations that are drawn at the stations of a job; the rest are drawn among the sums alone. */
+    public const AT_STATIONS = [
         'size.convert', 'form.band', 'wax.dimensions', 'stone.outline', 'seat.claw', 'layout.halo', 'layout.cluster',
         'seat.bezel', 'seat.depth', 'setting.place', 'layout.row', 'layout.grid', 'layout.lettering', 'blank.choose',
         'sprue.size', 'flask.choose', 'burnout.programme', 'tree.pack', 'burnout.core', 'pour.fill', 'spin.balance',
         'metal.charge', 'strip.length', 'size.change', 'join.plan', 'set.sequence', 'finish.plan', 'hand.over',
-        'cast.check',
+        'cast.check', 'investment.mix',
     ];
 
     /** @return list<View> */
@@ -54,7 +54,27 @@ final class Drawings
             'finish.plan' => BenchDrawing::finish($input, $answer),
             'hand.over' => BenchDrawing::handOver($input, $answer),
             'cast.check' => CastDrawing::views($input),
-            default => [],
+            'seat.gallery' => GalleryDrawing::views($input, $answer),
+            'pour.temperatures' => HeatScale::views($answer),
+            'plate.cut' => StockDrawing::sheet($input, $answer),
+            'stock.cut' => StockDrawing::bar($input, $answer),
+            'inlay.fit' => InlayDrawing::views($input, $answer),
+            'investment.mix' => InvestmentDrawing::views($input, $answer),
+            'care.check' => StandsDrawing::views($answer),
+            'stone.weight' => StoneSide::stone($input, $answer),
+            'seat.round' => StoneSide::seat($input, $answer),
+            'size.fit' => RingPairDrawing::fit($input, $answer),
+            'wax.predict' => RingPairDrawing::wax($input, $answer),
+            'clay.ring' => RingPairDrawing::clay($input, $answer),
+            'wire.ring' => RingPairDrawing::wire($input, $answer),
+            'seam.fit' => RingPairDrawing::seam($input, $answer),
+            'layout.divide' => LineDrawing::parts($input, $answer),
+            'layout.symmetry' => LineDrawing::pairs($input, $answer),
+            'bench.order' => StepsDrawing::order($answer),
+            'tools.list' => StepsDrawing::tools($answer),
+            'join.advice' => StepsDrawing::flame($input, $answer),
+            'wax.density' => StepsDrawing::block($input),
+            default => BarsDrawing::views($input, $answer),
         };
     }
 }

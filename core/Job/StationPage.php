@@ -124,7 +124,7 @@ final readonly class StationPage
     {
         $drawn = $this->head();
         foreach ($this->station->uses() as $use) {
-            if (! in_array(InputBindings::all()[$use]->calculation, Drawings::DRAWN, true)) {
+            if (! in_array(InputBindings::all()[$use]->calculation, Drawings::AT_STATIONS, true)) {
                 continue;
             }
             [$input, $answer] = [$this->job->input($use), $this->job->answer($use)];

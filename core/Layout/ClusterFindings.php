@@ -60,7 +60,8 @@ final readonly class ClusterFindings
             $this->answer->find(
                 Level::Stop, 'gap-over-claw', 'wire',
                 sprintf(
-                    'A gap of %.2f mm is wider than a claw of %.2f mm spans (%.2f mm): it holds neither stone.', max($gaps),
+                    'A gap of %.2f mm is wider than a claw of %.2f mm spans (%.2f mm): it holds neither stone.',
+                    max($gaps),
                     $wire, $shared->widestGap(),
                 ),
                 sprintf('The thinnest wire that holds both is %.2f mm; or close the gap.', $thin), ['wire' => $thin],

@@ -218,7 +218,8 @@ final class LayoutGrid implements Calculation
                 $answer->find(
                     Level::Stop, 'stone-off-band', 'stones',
                     sprintf(
-                        'A stone of %.2f mm reaches over the edge of a band %.2f mm wide.', $stone['diameter_mm'], $wide,
+                        'A stone of %.2f mm reaches over the edge of a band %.2f mm wide.', $stone['diameter_mm'],
+                        $wide,
                     ),
                     'Make the band wider, or build a head for it.',
                 );

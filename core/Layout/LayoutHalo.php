@@ -59,7 +59,8 @@ final class LayoutHalo implements Calculation
                 Formula::taken('the most whose smallest straight distance is stone + gap or more', $full->count),
                 uses: [...$uses, 'stone_gap'],
                 because: sprintf(
-                    'at %d the closest centres are %.3f mm apart, and %.3f mm is wanted', $full->count, $full->closest(),
+                    'at %d the closest centres are %.3f mm apart, and %.3f mm is wanted', $full->count,
+                    $full->closest(),
                     $d + $gap,
                 ),
             )
@@ -113,7 +114,8 @@ final class LayoutHalo implements Calculation
                 $answer->find(
                     Level::Stop, 'too-many', 'count',
                     sprintf(
-                        '%d do not fit: %.2f mm would be left between two of them, and %.2f mm is wanted.', $count, $left,
+                        '%d do not fit: %.2f mm would be left between two of them, and %.2f mm is wanted.', $count,
+                        $left,
                         $gap,
                     ),
                     sprintf('Take %d, or an edge gap of %.2f mm.', $full->count, $need), ['count' => $full->count],

@@ -146,7 +146,8 @@ final class SeatClaw implements Calculation
             $answer->find(
                 Level::Caution, 'standing-short', 'standing',
                 sprintf(
-                    '%.2f mm standing gives too little to hold and bend over a crown of %.2f mm.', $input->num('standing'),
+                    '%.2f mm standing gives too little to hold and bend over a crown of %.2f mm.',
+                    $input->num('standing'),
                     $stone->crown,
                 ),
                 sprintf('Leave %.2f mm standing before setting; 2 mm is the bench’s plain rule.', $wanted),

@@ -142,7 +142,8 @@ final class SeatRound implements Calculation
             $answer->find(
                 Level::Note, 'cup-limited', 'cup',
                 sprintf(
-                    'A cup of %.2f mm is taken where the stone asks for %.2f mm.', $cup, $settings->num('seats.cup') * $d,
+                    'A cup of %.2f mm is taken where the stone asks for %.2f mm.', $cup,
+                    $settings->num('seats.cup') * $d,
                 ),
                 $d > 2 ? 'Raise more beads, not larger ones.' : 'So small a bead wants a glass and a light hand.',
             );

@@ -85,7 +85,8 @@ final class StoneOutline implements Calculation
         if (abs($top + $bottom) > 0.005) {
             $answer->find(
                 Level::Note, 'centre-off-middle', 'centroid_to_base',
-                sprintf('The centre lies %.2f mm from the base and %.2f mm from the point, not halfway.', -$bottom, $top),
+                sprintf('The centre lies %.2f mm from the base and %.2f mm from the point, not halfway.', -$bottom,
+                    $top),
                 'Put the collet bar, the shank or the drill under the true centre shown.',
             );
         }

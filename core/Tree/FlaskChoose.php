@@ -112,7 +112,8 @@ final class FlaskChoose implements Calculation
             if ($wallLeft < $wall - 1e-9) {
                 $answer->find(
                     Level::Caution, 'thin-wall', 'flask',
-                    sprintf('%.1f mm to the wall, under %.0f mm: the investment cracks there.', $wallLeft, $wall), $remedy,
+                    sprintf('%.1f mm to the wall, under %.0f mm: the investment cracks there.', $wallLeft, $wall),
+                    $remedy,
                     $set,
                 );
             }

@@ -92,7 +92,8 @@ final class TreePack implements Calculation
             $answer->find(
                 Level::Stop, 'flask-too-small', 'flask',
                 sprintf(
-                    'With %.0f mm to the wall and %.0f mm to the end the tree does not go into this flask.', $wall, $end,
+                    'With %.0f mm to the wall and %.0f mm to the end the tree does not go into this flask.', $wall,
+                    $end,
                 ),
                 'Take a larger flask, or fewer patterns.',
             );

@@ -206,7 +206,8 @@ final class WaxDimensions implements Calculation
             $answer->find(
                 Level::Note, 'bore-nets-two-pulls', 'bore',
                 sprintf(
-                    'Finishing opens the finger %.2f mm, casting closes it %.2f mm.', 2 * $finish->inside, $bore - $boreCast,
+                    'Finishing opens the finger %.2f mm, casting closes it %.2f mm.', 2 * $finish->inside,
+                    $bore - $boreCast,
                 ),
                 'Carve to the bore shown; it nets both.',
             );

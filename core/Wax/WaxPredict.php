@@ -138,7 +138,8 @@ final class WaxPredict implements Calculation
         foreach ($levels as $code => [$level, $limit]) {
             if ($least < $settings->num($limit) - 1e-9) {
                 $answer->find($level, $code, 'thickness', sprintf(
-                    '%.2f mm in wax finishes at %.2f mm if heavily worked, under %.2f mm.', $input->num('thickness'), $least,
+                    '%.2f mm in wax finishes at %.2f mm if heavily worked, under %.2f mm.', $input->num('thickness'),
+                    $least,
                     $settings->num($limit),
                 ),
                     sprintf('Leave the wax %.2f mm thick, or build this one up.', $clears), ['thickness' => $clears]);

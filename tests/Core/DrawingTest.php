@@ -4,7 +4,21 @@ declare(strict_types=1);
 
 use Tests\Support\Drawn;
 use Tests\Support\Girdle;
+use Tests\Support\OffSheet;
 use Tests\Support\Slices;
+
+/** @return list<array{float, float}> how wide and high each box of a style is */
+function boxesOf(Drawn $drawn, string $style): array
+{
+    $boxes = [];
+    foreach ($drawn->toArray()['shapes'] as $shape) {
+        if ($shape['style'] === $style && preg_match('/ h(\S+) v(\S+)/', $shape['d'] ?? '', $found)) {
+            $boxes[] = [(float) $found[1], (float) $found[2]];
+        }
+    }
+
+    return $boxes;
+}
 
 it('draws a ring thick where it is thick: top above, base below', function (): void {
     $ring = Drawn::of(
@@ -195,9 +209,74 @@ it('makes a dimension larger by what pulling its end by a millimetre says', func
     'pear' => ['stone.outline', ['shape' => 'pear', 'length' => 10, 'width' => 7]],
 ]);
 
-it('lists which calculations are drawn, and draws no other', function (): void {
+it('draws every sum but what is told in words, on its sheet, with its boxes on it', function (): void {
+    $told = $off = [];
     foreach (HotSprue\Samples\Samples::all() as $name => $samples) {
-        $drawn = array_sum(array_map(static fn (array $input): int => count(Drawn::of($name, $input)), $samples)) > 0;
-        expect(in_array($name, HotSprue\Drawing\Drawings::DRAWN, true))->toBe($drawn, $name);
+        $views = array_merge(...array_map(static fn (array $in): array => array_values(Drawn::of($name, $in)),
+            $samples));
+        $views === [] and $told[] = $name;
+        foreach ($views as $drawn) {
+            $view = $drawn->toArray();
+            $off = [...$off, ...array_map(static fn (string $one): string => "{$name}: {$one}",
+                OffSheet::shapes($view))];
+            [$x, $y, $wide, $high] = $view['box'];
+            foreach ($view['dimensions'] as $one) {
+                [$atX, $atY] = $one['at'];
+                if ($atX < $x || $atX > $x + $wide || $atY < $y || $atY > $y + $high) {
+                    $off[] = "{$name}: {$one['name']}";
+                }
+            }
+        }
     }
+    expect($told)->toBe(['care.advice'])->and($off)->toBe([]);
+});
+
+it('shows in every box a figure that its sum has', function (): void {
+    foreach (HotSprue\Samples\Samples::all() as $name => $samples) {
+        $sum = HotSprue\Calculations::describe($name);
+        foreach (Drawn::of($name, $samples[0]) as $drawn) {
+            foreach ($drawn->toArray()['dimensions'] as $one) {
+                $figure = $one['kind'] === 'input' ? $sum->input($one['name']) : $sum->result($one['name']);
+                expect($figure)->not->toBeNull("{$name} {$one['kind']} {$one['name']}");
+            }
+        }
+    }
+});
+
+it('sets out as many pieces on a sheet as it gives, none over another or over the edge', function (): void {
+    // Rows of floor((50 + 0.5) ÷ (12 + 0.5)) = 4 and floor((80 + 0.5) ÷ 12.5) = 6.
+    $given = ['sheet_width' => 50, 'sheet_length' => 80, 'thickness' => 0.8, 'shape' => 'disc', 'width' => 12,
+        'gap' => 0.5];
+    $discs = Drawn::of('plate.cut', [...$given, 'count' => 5])['sheet'];
+    [$wanted, $spare] = [$discs->circles('finished'), $discs->circles('thin')];
+    expect($wanted)->toHaveCount(5)->and($spare)->toHaveCount(19);
+    $all = [...$wanted, ...$spare];
+    foreach ($all as $at => [$x, $y, $radius]) {
+        expect($radius)->toEqualWithDelta(6, 1e-9)->and(min($x, $y))->toBeGreaterThanOrEqual(6 - 1e-9)
+            ->and($x)->toBeLessThanOrEqual(80 - 6 + 1e-9)->and($y)->toBeLessThanOrEqual(50 - 6 + 1e-9);
+        foreach (array_slice($all, $at + 1) as [$otherX, $otherY]) {
+            expect(hypot($x - $otherX, $y - $otherY))->toBeGreaterThan(12.499);
+        }
+    }
+});
+
+it('draws powder over water as they weigh, and a clock whose slices are its stages', function (): void {
+    $given = ['flask_diameter' => 64, 'flask_height' => 76, 'water_per_100' => 40];
+    ['levels' => $levels, 'clock' => $clock] = Drawn::of('investment.mix', $given);
+    // 40 ml of water, which are 40 g, go to 100 g of powder.
+    expect(boxesOf($levels, 'fill-stone')[0][1] / boxesOf($levels, 'fill-invest')[0][1])->toEqualWithDelta(0.4, 1e-3);
+    $round = M_PI * 22 ** 2;
+    $slices = array_merge($clock->paths('fill-invest'), $clock->paths('fill-paper'));
+    expect(array_sum(array_map(Drawn::area(...), $slices)))->toEqualWithDelta($round, $round * 0.01);
+});
+
+it('draws forged metal as much longer as it became, and a plate of stones that stand no heat', function (): void {
+    $bars = Drawn::of('forge.length', ['width' => 4, 'thickness' => 2, 'length' => 12, 'thickness_after' => 1])['bars'];
+    [$before, $after] = array_column(boxesOf($bars, 'fill-metal'), 0);
+    expect($after / $before)->toEqualWithDelta(2, 1e-3);
+    $grid = Drawn::of('care.check', ['stones' => [['species' => 'opal'], ['species' => 'diamond']]])['stands'];
+    $words = array_column(array_filter(
+        $grid->toArray()['shapes'], static fn (array $shape): bool => $shape['kind'] === 'text',
+    ), 'text');
+    expect($words)->toContain('opal', 'diamond', 'torch', 'no', 'stands');
 });

@@ -76,7 +76,7 @@ export interface components {
             name: string;
             title: string;
             /** @enum {string} */
-            role: "main" | "side" | "foot";
+            role: "main" | "side" | "foot" | "clock" | "levels";
             box: number[];
             magnify: number;
             shapes: components["schemas"]["Shape"][];

@@ -1,4 +1,4 @@
-import { WorkingClock } from '../Tables';
+import { WorkingClock } from '../WorkingClock';
 import type { StationPage, StationProps } from './StationPage';
 
 export const tree: StationPage = {

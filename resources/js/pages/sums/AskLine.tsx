@@ -93,16 +93,18 @@ function Offered({
     return (
         <li>
             <Act kind="quiet" minH="44px" px={1} data-sum={one.sheet} onClick={onTake} textAlign="left">
-                <Box as="span" fontWeight={first ? 600 : 400} color="ink">
-                    {one.title}
-                </Box>
-                {read ? <Box as="span">: {read}</Box> : null}
-                {one.unknown.length > 0 ? (
-                    <Box as="span" color="brass">
-                        {' '}
-                        · not understood: {one.unknown.join(', ')}
+                <span>
+                    <Box as="span" fontWeight={first ? 600 : 400} color="ink">
+                        {one.title}
                     </Box>
-                ) : null}
+                    {read ? <Box as="span">: {read}</Box> : null}
+                    {one.unknown.length > 0 ? (
+                        <Box as="span" color="brass">
+                            {' '}
+                            · not understood: {one.unknown.join(', ')}
+                        </Box>
+                    ) : null}
+                </span>
             </Act>
         </li>
     );

@@ -57,13 +57,13 @@ function ResultRow({ of, output }: { of: SumInHand; output: Sheet['results'][num
             <Box as="td" color="soft" fontSize="14.5px">
                 {output.meaning}
             </Box>
-            <Box as="td" textAlign="right" whiteSpace="nowrap">
+            <Box as="td" textAlign="right" whiteSpace={said.figure.length > 12 ? 'normal' : 'nowrap'}>
                 <Box
                     as="button"
                     minH="44px"
                     minW="44px"
                     textAlign="right"
-                    fontSize="20px"
+                    fontSize={said.figure.length > 12 ? '15px' : '20px'}
                     fontWeight="600"
                     cursor="pointer"
                     data-result={output.name}

@@ -23,7 +23,7 @@ export default function SumsPage() {
     useEffect(() => {
         // One begins to read it at its head.
         window.scrollTo(0, 0);
-        return () => opened(name);
+        opened(name);
     }, [name]);
     return (
         <Box as="main" flex="1">
@@ -76,7 +76,7 @@ function OneSum({ sheet, asked }: { sheet: Sheet; asked: Typed | undefined }) {
                     .map((output) => (
                         <Listed
                             key={output.name}
-                            title={output.meaning}
+                            title={output.label}
                             rows={sum?.answer.results[output.name]?.value}
                             columns={sum?.columns[output.name] ?? []}
                         />
@@ -110,7 +110,15 @@ function SumRows({ of, input }: { of: SumInHand; input: Sheet['inputs'][number] 
 }
 
 /** How high a drawing stands, px, by its place on the page. */
-const HEIGHTS: Record<string, number> = { main: 380, side: 230, seat: 190, core: 300, fill: 110 };
+const HEIGHTS: Record<string, number> = {
+    main: 380,
+    side: 230,
+    seat: 190,
+    core: 300,
+    fill: 110,
+    levels: 230,
+    clock: 260,
+};
 
 function Drawn({ of, view }: { of: SumInHand; view: View }) {
     return (
