@@ -14,7 +14,17 @@ final class OfferedDrawings
 {
     private const STATIONS = [Station::Stones, Station::Form, Station::Wax];
 
-    private const OFFERED = ['head', 'round', 'row', 'row-other-way', 'ring', 'letters'];
+    /** What may be offered, as a client calls it. */
+    private const TITLES = [
+        'head' => 'The stone and its setting, from above', 'round' => 'The stones round the middle one',
+        'row' => 'The row of stones', 'row-other-way' => 'The row the other way', 'ring' => 'The ring from the side',
+        'letters' => 'The letters round the ring',
+    ];
+
+    public static function title(string $name): string
+    {
+        return self::TITLES[$name] ?? 'A drawing of your ring';
+    }
 
     /** @return array<string, View> by name */
     public static function of(Job $job): array
@@ -22,7 +32,7 @@ final class OfferedDrawings
         $views = [];
         foreach (self::STATIONS as $station) {
             foreach ((new JobAnswer($job, $job->held(), $station))->drawings() as [, $view]) {
-                if (in_array($view->name, self::OFFERED, true)) {
+                if (isset(self::TITLES[$view->name])) {
                     $views[$view->name] ??= $view;
                 }
             }

@@ -1,15 +1,4 @@
-<!DOCTYPE html>
-<html lang="en">
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="robots" content="noindex">
-    <title>{{ $title }}</title>
-    <link rel="stylesheet" href="/look.css">
-</head>
-<body>
-<main>
-    <h1 dir="auto">{{ $title }}</h1>
+<x-page :title="$title">
     <p>A look at your ring before it is cast. Changes are cheap in wax and dear in metal: say now what you would like otherwise.</p>
     @if ($thanks)
         <p class="thanks" role="status">Thank you. Your word is with the workshop.</p>
@@ -51,6 +40,4 @@
         </ul>
     @endif
     <p class="small">This page is yours alone and closes on {{ $until->format('j F Y') }}.</p>
-</main>
-</body>
-</html>
+</x-page>

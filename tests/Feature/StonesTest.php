@@ -213,3 +213,42 @@ it('is dead when it is withdrawn, when its time is over, and for any other token
     expect($job->refresh()->held()->list('words'))->toBe([]);
     $this->postJson("/api/jobs/{$job->number}/looks", ['to' => 'x', 'arrangements' => []])->assertStatus(422);
 });
+
+/** The address of a letter that offers the head. */
+function headLink(Job $job): string
+{
+    $sent = test()->postJson("/api/jobs/{$job->number}/looks", ['to' => 'x', 'arrangements' => ['head']]);
+
+    return (string) parse_url((string) $sent->assertCreated()->json('address'), PHP_URL_PATH);
+}
+
+it('lands on the client’s own page whatever is sent twice, without its key, or wrong', function (): void {
+    $job = stoneJob();
+    $path = headLink($job);
+    $key = 'aaaaaaaa-bbbb-cccc-dddd-eeeeeeeeeeee';
+    $said = ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'head', 'words' => ''];
+    $this->post($path, $said, ['Idempotency-Key' => 'short'])->assertRedirect($path)->assertStatus(303);
+    $this->post($path, [...$said, 'once' => $key])->assertRedirect("{$path}?thanks=1#said");
+    // Pressed twice it is said once; the same key with other words goes back to the page.
+    $this->post($path, [...$said, 'once' => $key])->assertRedirect("{$path}?thanks=1#said");
+    $this->post($path, [...$said, 'words' => 'another', 'once' => $key])->assertRedirect($path);
+    $this->post($path, ['what' => 'picks', 'name' => '', 'once' => str_replace('a', 'f', $key)])->assertStatus(422)
+        ->assertSee('Say who you are.')->assertSee('<form', false);
+    expect($job->refresh()->held()->list('words'))->toHaveCount(1);
+});
+
+it('names and draws the arrangements as a client reads them: no measures, no bar', function (): void {
+    $page = $this->get(headLink(stoneJob()))->assertOk();
+    $page->assertSee('The stone and its setting, from above')->assertSee('/favicon.svg')
+        ->assertDontSee('50 mm')->assertDontSee('<text ', false)->assertSee('fill:#dfe9f2', false);
+    expect(file_exists(public_path('favicon.svg')))->toBeTrue();
+});
+
+it('draws what a client sees whole within its frame', function (): void {
+    preg_match('/<svg.*?<\/svg>/s', (string) $this->get(headLink(stoneJob()))->getContent(), $found);
+    $svg = simplexml_load_string($found[0]);
+    [$x, $y, $wide, $high] = array_map(floatval(...), explode(' ', (string) $svg['viewBox']));
+    // A round of 6 in a bezel of 6.9 outside, with a millimetre of air all round.
+    expect($wide)->toEqualWithDelta(8.9, 0.3)->and($high)->toEqualWithDelta(8.9, 0.3)
+        ->and($x + $wide / 2)->toEqualWithDelta(0, 0.1)->and($y + $high / 2)->toEqualWithDelta(0, 0.1);
+});

@@ -111,11 +111,12 @@ final class ClientPageController
     /** @return array<string, array{title: string, svg: string}> the drawings that were offered, by name */
     private function drawings(ClientReview $look): array
     {
-        return array_map(static function (Drawing $view): array {
-            $svg = SvgWriter::write($view);
-
-            return ['title' => (string) $view->toArray()['title'], 'svg' => substr($svg, (int) strpos($svg, '<svg'))];
-        }, array_intersect_key(OfferedDrawings::of($look->job), array_flip($look->arrangements)));
+        return array_map(
+            static fn (Drawing $view): array => [
+                'title' => OfferedDrawings::title($view->name), 'svg' => SvgWriter::picture($view),
+            ],
+            array_intersect_key(OfferedDrawings::of($look->job), array_flip($look->arrangements)),
+        );
     }
 
     private function ended(): Response

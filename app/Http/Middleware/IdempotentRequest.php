@@ -10,6 +10,7 @@ use App\Models\DoneRequest;
 use App\Models\Person;
 use Closure;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -25,16 +26,9 @@ final class IdempotentRequest
     {
         $key = $request->header('Idempotency-Key') ?? $request->input('once');
         if (! is_string($key) || preg_match(self::KEY, $key) !== 1) {
-            return new JsonResponse(
-                [
-                    'errors' => [
-                        '_' => [
-                            'A request that changes something carries an Idempotency-Key of its own: 16 to 64 '
-                                .'letters, digits and dashes.',
-                        ],
-                    ],
-                ],
-                400,
+            return $this->refused(
+                $request, 400, 'A request that changes something carries an Idempotency-Key of its own: 16 to 64 '
+                    .'letters, digits and dashes.',
             );
         }
         try {
@@ -46,6 +40,14 @@ final class IdempotentRequest
         }
     }
 
+    /** A client's form lands on its own page again, which carries a fresh key. */
+    private function refused(Request $request, int $status, string $words): Response
+    {
+        return $request->is('api/*')
+            ? new JsonResponse(['errors' => ['_' => [$words]]], $status)
+            : new RedirectResponse($request->url(), 303);
+    }
+
     /** @throws RollbackResponse so that what was refused is rolled back */
     private function answer(string $key, Request $request, Closure $next): Response
     {
@@ -53,9 +55,7 @@ final class IdempotentRequest
         $done = DoneRequest::query()->find($key);
         if ($done !== null) {
             return $done->print === $print ? $done->answer() : throw new RollbackResponse(
-                new JsonResponse(
-                    ['errors' => ['_' => ['This key was used for another request; each carries its own.']]], 422,
-                ),
+                $this->refused($request, 422, 'This key was used for another request; each carries its own.'),
             );
         }
         $answer = $next($request);
