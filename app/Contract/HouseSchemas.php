@@ -41,6 +41,7 @@ final class HouseSchemas
                 'person' => Shape::orNull(Shape::whole(['id' => $int, 'name' => $text, 'role' => $role])),
                 'may' => Shape::list(Shape::oneOf(array_column(Ability::cases(), 'value'))),
                 'people' => Shape::list(Shape::ref('Person')), 'now' => $text, 'zone' => $text, 'zone_agreed' => $bool,
+                'house' => Shape::whole(['name' => $nullText, 'mark' => $nullText]),
                 'units' => Shape::whole([
                     'length' => Shape::oneOf(['mm', 'in', 'gauge']), 'mass' => Shape::oneOf(['g', 'dwt', 'ozt']),
                     'temperature' => Shape::oneOf(['C', 'F']), 'size' => $text,
@@ -74,7 +75,7 @@ final class HouseSchemas
             ),
             'Workshop' => Shape::whole(
                 [
-                    'timezone' => $text, 'timezone_agreed' => $bool, 'zones' => Shape::list($text),
+                    'name' => $nullText, 'mark' => $nullText, 'timezone' => $text, 'timezone_agreed' => $bool, 'zones' => Shape::list($text),
                     'backup_folder' => $nullText, 'backup_default' => $text, 'backed_up_at' => $nullText,
                     'backup_trouble' => $nullText,
                 ],

@@ -82,10 +82,13 @@ final class Operations
                 'put', '/api/shop', 'Changes the workshop’s figures; null puts one back', [200 => Shape::ref('Shop')],
                 ['type' => 'object'],
             ],
-            ['get', '/api/workshop', 'Time zone and backups', [200 => Shape::ref('Workshop')], null],
+            ['get', '/api/workshop', 'Name, mark, time zone and backups', [200 => Shape::ref('Workshop')], null],
             [
-                'put', '/api/workshop', 'Changes the time zone, or where backups go', [200 => Shape::ref('Workshop')],
-                Shape::object(['timezone' => $text, 'backup_folder' => Shape::orNull($text)]),
+                'put', '/api/workshop', 'Changes its name, mark or time zone, or where backups go', [200 => Shape::ref('Workshop')],
+                Shape::object([
+                    'name' => Shape::orNull($text), 'mark' => Shape::orNull($text), 'timezone' => $text,
+                    'backup_folder' => Shape::orNull($text),
+                ]),
             ],
             ['post', '/api/backup', 'Asks for a backup now', [202 => Shape::whole(['asked' => Shape::BOOL])], null],
             ['get', '/api/journal', 'Who did what to the workshop', [200 => Shape::ref('Journal')], null],

@@ -16,6 +16,8 @@ use Illuminate\Support\Carbon;
  * @property int $version
  * @property int $rulebook_id
  * @property array<string, mixed> $typed
+ * @property string|null $name as it stands on its paper
+ * @property string|null $mark letters of the maker’s mark
  * @property string $timezone an IANA name
  * @property bool $timezone_agreed whether somebody has said that it is right
  * @property string|null $backup_folder where backups go; the application's own folder where null
@@ -33,7 +35,7 @@ final class Workshop extends Model
 
     protected $fillable = [
         'rulebook_id', 'typed', 'version', 'timezone', 'timezone_agreed', 'backup_folder', 'backed_up_at',
-        'backup_asked_at', 'backup_tried_at', 'backup_trouble',
+        'backup_asked_at', 'backup_tried_at', 'backup_trouble', 'name', 'mark',
     ];
 
     /** @var list<string> */

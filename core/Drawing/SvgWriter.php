@@ -61,7 +61,9 @@ final class SvgWriter
             static fn (array $shape): string => self::drawn($shape, self::SEEN[$shape['style']]), $shapes,
         );
 
-        $around = array_map(static fn (float $one): string => sprintf('%.3F', $one), self::around($shapes, $data['box']));
+        $around = array_map(
+            static fn (float $one): string => sprintf('%.3F', $one), self::around($shapes, $data['box']),
+        );
 
         return sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" role="img" viewBox="%s" '

@@ -57,6 +57,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         $this->today = WorkshopTime::today()->utc();
+        Workshop::the()->update(['name' => 'Maren & Tobit, goldsmiths in Skellavar', 'mark' => 'M·T']);
         $this->dice = new Randomizer(new Mt19937(self::SEED));
         $this->maren = Person::query()->create(['name' => 'Maren', 'role' => Role::Owner]);
         $this->tobit = Person::query()->create(['name' => 'Tobit']);

@@ -73,6 +73,7 @@ final class BenchController
             'now' => now()->toIso8601String(),
             'zone' => $isOpen ? WorkshopTime::zone()->getName() : 'UTC',
             'zone_agreed' => ! $isOpen || Workshop::the()->timezone_agreed,
+            'house' => $isOpen ? Workshop::the()->only(['name', 'mark']) : ['name' => null, 'mark' => null],
             'units' => self::units(),
             'clocks' => $isOpen ? ClockController::running() : [],
             'kiln' => $isOpen ? CastingController::hot() : null,

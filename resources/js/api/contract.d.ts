@@ -1999,6 +1999,10 @@ export interface components {
             now: string;
             zone: string;
             zone_agreed: boolean;
+            house: {
+                name: string | null;
+                mark: string | null;
+            };
             units: {
                 /** @enum {string} */
                 length: "mm" | "in" | "gauge";
@@ -2060,6 +2064,8 @@ export interface components {
             trouble: string | null;
         };
         Workshop: {
+            name: string | null;
+            mark: string | null;
             timezone: string;
             timezone_agreed: boolean;
             zones: string[];

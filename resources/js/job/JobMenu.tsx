@@ -2,8 +2,9 @@ import { Box, Button, Flex, Input, Menu, Portal } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { get } from '../api/client';
-import type { Difference } from '../api/types';
+import type { Difference, Kept } from '../api/types';
 import { say, useUnits } from '../bench/units';
+import { sheetsOf } from '../print/sheets/names';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
 
@@ -22,15 +23,16 @@ export function JobMenu({ work, onHistory }: { work: Work; onHistory: () => void
         const made = await work.act('like', { same_commission: same });
         if (made) void go(`/jobs/${made.number}/brief`);
     };
+    const kind = (job.document.decisions as Record<string, Kept>)['brief.kind']?.typed;
     const items: [string, string, () => void][] = [
         ['undo', 'Undo what I typed last', () => void work.undo()],
         ['redo', 'Put back what I undid', () => void work.redo()],
         ['history', 'History', onHistory],
-        ['card', 'Print the job card', () => void go(`/print/${job.number}/card`)],
-        ['stones', 'Print the stones at 1:1', () => void go(`/print/${job.number}/stones`)],
-        ['template', 'Print the 1:1 template', () => void go(`/print/${job.number}/template`)],
-        ['kiln', 'Print the kiln card', () => void go(`/print/${job.number}/kiln`)],
-        ['casting', 'Print the casting sheet', () => void go(`/print/${job.number}/casting`)],
+        ...sheetsOf(kind).map(([name, words]): [string, string, () => void] => [
+            name,
+            words,
+            () => void go(`/print/${job.number}/${name}`),
+        ]),
         ['like', 'A new job like this one', () => void like(false)],
         ['pair', 'Another piece of this commission', () => void like(true)],
         ['json', 'Save as a file', () => window.location.assign(`/api/jobs/${job.number}/file`)],

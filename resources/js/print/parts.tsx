@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Dimension, Job, Kept, View } from '../api/types';
 import { moment, say, useUnits } from '../bench/units';
+import { Letterhead } from './Letterhead';
 import { answerOf } from '../job/answers';
 
 export interface Printed {
@@ -22,6 +23,7 @@ export function useSaid(job: Job) {
 export function Head({ job, title }: { job: Job; title: string }) {
     return (
         <>
+            <Letterhead />
             <h1>
                 {job.number} · {decision(job, 'brief.title')?.typed ?? 'untitled'}
             </h1>

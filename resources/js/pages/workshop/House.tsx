@@ -4,11 +4,11 @@ import { useState } from 'react';
 import { get, post, send } from '../../api/client';
 import type { Workshop } from '../../api/types';
 import { Act } from '../../bench/Act';
-import { Pick } from '../../bench/fields';
+import { Pick, Typed } from '../../bench/fields';
 import { moment } from '../../bench/units';
 import { Part, Wrong } from './parts';
 
-/** Its hours and its backups. */
+/** Its name, its hours and its backups. */
 export function House() {
     const queries = useQueryClient();
     const { data } = useQuery({ queryKey: ['workshop'], queryFn: () => get<Workshop>('workshop') });
@@ -25,6 +25,7 @@ export function House() {
     if (!data) return <Box color="soft">Opening the house…</Box>;
     return (
         <>
+            <NameAndMark key={`${data.name}${data.mark}`} data={data} onKeep={keep.mutate} />
             <Part title="Time zone">
                 <Flex gap={3} align="center" wrap="wrap">
                     <Pick
@@ -95,5 +96,41 @@ export function House() {
                 ) : null}
             </Part>
         </>
+    );
+}
+
+/** What stands at the head of every sheet of paper. */
+function NameAndMark({
+    data,
+    onKeep,
+}: {
+    data: Workshop;
+    onKeep: (changes: Record<string, string | null>) => void;
+}) {
+    const [name, setName] = useState(data.name ?? '');
+    const [mark, setMark] = useState(data.mark ?? '');
+    const isChanged = name !== (data.name ?? '') || mark !== (data.mark ?? '');
+    return (
+        <Part title="Name and mark">
+            <Flex
+                as="form"
+                gap={3}
+                align="end"
+                wrap="wrap"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    onKeep({ name: name.trim() || null, mark: mark.trim() || null });
+                }}
+            >
+                <Typed label="Name of the workshop" value={name} wide onChange={setName} />
+                <Typed label="Maker’s mark" value={mark} onChange={setMark} />
+                {isChanged ? (
+                    <Act kind="main" type="submit" minH="46px">
+                        Keep them
+                    </Act>
+                ) : null}
+                <Box color="soft">They stand at the head of every sheet that is printed.</Box>
+            </Flex>
+        </Part>
     );
 }

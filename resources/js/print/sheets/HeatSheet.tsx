@@ -1,5 +1,6 @@
 import { Drawing } from '../../drawing/Drawing';
 import { degrees, type Heat } from '../../job/bench/HeatList';
+import { ToWrite } from '../ToWrite';
 import { Head, Rows, type Printed } from '../parts';
 
 /** The heats in order, to lie beside the torch. */
@@ -40,6 +41,9 @@ export function HeatSheet({ job }: Printed) {
                                 {heat.coat}; then {heat.pickle}
                             </td>
                             <td style={{ width: '8mm' }}>☐</td>
+                            <td style={{ width: '52mm' }}>
+                                <ToWrite lines={['chips used', 'what it did']} />
+                            </td>
                         </tr>
                     ))}
                 </tbody>

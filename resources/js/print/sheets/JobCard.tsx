@@ -1,4 +1,5 @@
 import { moment } from '../../bench/units';
+import { Label } from '../Label';
 import { decision, Head, Rows, useSaid, type Printed } from '../parts';
 
 export function JobCard({ job }: Printed) {
@@ -88,17 +89,14 @@ export function JobCard({ job }: Printed) {
                     ))}
                 </tbody>
             </table>
-            <div className="label">
-                <div style={{ fontSize: '26pt', fontWeight: 600 }}>{job.number}</div>
-                <div>{job.client?.name}</div>
-                <div>due {decision(job, 'brief.due') ? moment(decision(job, 'brief.due')!.typed) : '–'}</div>
+            <Label job={job}>
                 <div>{typed('brief.client_stones')}</div>
                 <div>
                     finger {said('size.fit', 'inner_diameter', 'length')} · wax{' '}
                     {said('wax.dimensions', 'bore', 'length')} · casting{' '}
                     {said('wax.dimensions', 'bore_as_cast', 'length')}
                 </div>
-            </div>
+            </Label>
         </>
     );
 }

@@ -5,6 +5,8 @@ import { CastingSheet } from './CastingSheet';
 import { HandOverSheet } from './HandOverSheet';
 import { HeatSheet } from './HeatSheet';
 import { JobCard } from './JobCard';
+import { LabelSheet } from './LabelSheet';
+import { SizingSheet } from './SizingSheet';
 import { KilnCard } from './KilnCard';
 import { StoneSheet } from './StoneSheet';
 import { WaxTemplate } from './WaxTemplate';
@@ -28,6 +30,8 @@ export const SHEETS: Record<string, PrintSheet> = {
     stones: { station: 'stones', Page: StoneSheet },
     kiln: { station: 'burnout', Page: KilnCard },
     casting: { station: 'pour', Page: CastingSheet },
+    labels: { station: 'wax', Page: LabelSheet, advice: 'For label paper, or to be cut out and glued.' },
+    sizing: { station: 'sizing', Page: SizingSheet },
     join: { station: 'join', Page: HeatSheet },
     handover: { station: 'handover', Page: HandOverSheet },
 };
