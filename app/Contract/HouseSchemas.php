@@ -75,7 +75,8 @@ final class HouseSchemas
             ),
             'Workshop' => Shape::whole(
                 [
-                    'name' => $nullText, 'mark' => $nullText, 'timezone' => $text, 'timezone_agreed' => $bool, 'zones' => Shape::list($text),
+                    'name' => $nullText, 'mark' => $nullText, 'timezone' => $text, 'timezone_agreed' => $bool,
+                    'zones' => Shape::list($text),
                     'backup_folder' => $nullText, 'backup_default' => $text, 'backed_up_at' => $nullText,
                     'backup_trouble' => $nullText,
                 ],
@@ -134,7 +135,10 @@ final class HouseSchemas
             ], ['offered', 'pictures', 'looks', 'letters', 'words', 'simulated']),
             'Burnout' => Shape::whole($burnout),
             'Casting' => Shape::whole(
-                ['runs' => Shape::list(Shape::ref('Burnout')), 'proposal' => ['type' => 'object']],
+                [
+                    'runs' => Shape::list(Shape::ref('Burnout')), 'proposal' => ['type' => 'object'],
+                    'views' => Shape::list(Shape::ref('View')),
+                ],
             ),
             'RunPage' => Shape::whole([
                 ...$burnout, 'stages' => Shape::list(['type' => 'object']), 'speed' => $number, 'minute' => $nullNumber,
@@ -180,7 +184,11 @@ final class HouseSchemas
             'Metal' => Shape::whole(
                 [
                     'lots' => Shape::list(Shape::ref('Lot')), 'movements' => Shape::list(Shape::ref('Movement')),
-                    'statement' => Shape::list(Shape::ref('StatementRow')),
+                    'statement' => Shape::list(Shape::ref('StatementRow')), 'flow' => Shape::ref('View'),
+                    'charges' => Shape::list(Shape::whole([
+                        'number' => $int, 'title' => $text, 'alloy' => $text, 'wanted' => $nullNumber,
+                        'client_id' => Shape::orNull($int),
+                    ])),
                 ],
             ),
         ];

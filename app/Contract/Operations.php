@@ -84,7 +84,8 @@ final class Operations
             ],
             ['get', '/api/workshop', 'Name, mark, time zone and backups', [200 => Shape::ref('Workshop')], null],
             [
-                'put', '/api/workshop', 'Changes its name, mark or time zone, or where backups go', [200 => Shape::ref('Workshop')],
+                'put', '/api/workshop', 'Changes its name, mark or time zone, or where backups go',
+                [200 => Shape::ref('Workshop')],
                 Shape::object([
                     'name' => Shape::orNull($text), 'mark' => Shape::orNull($text), 'timezone' => $text,
                     'backup_folder' => Shape::orNull($text),

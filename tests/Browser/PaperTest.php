@@ -61,7 +61,8 @@ it('says findings, refusals and workings in the units at hand', function (): voi
     $this->type('thickness_top', '0.9');
     $this->reads('[data-finding="crown-too-thin"]', 'mm');
     $this->browser()->executeScript(
-        'localStorage.setItem("hot-sprue.units", JSON.stringify({length: "in", mass: "g", temperature: "F", size: "us"}))',
+        'localStorage.setItem("hot-sprue.units", '
+            .'JSON.stringify({length: "in", mass: "g", temperature: "F", size: "us"}))',
     );
     $this->visit('/sums/form.band');
     $this->type('thickness_top', '0.9 mm');

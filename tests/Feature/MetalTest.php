@@ -267,3 +267,31 @@ it('guards an owner’s name too', function (): void {
     $csv = (string) $this->get('/api/metal/statement.csv?by=owner')->assertOk()->getContent();
     expect(str_getcsv(explode("\n", trim($csv))[1], escape: '')[0])->toBe('\'=HYPERLINK("x")');
 });
+
+it('draws what came and went in thirty days, and no more', function (): void {
+    lot('sterling-925', '40');
+    $this->travel(31)->days();
+    $second = lot('sterling-925', '12.5');
+    $this->postJson('/api/metal/move', [
+        'kind' => 'deliver', 'postings' => [['lot' => $second->id, 'mass' => '-2.5']], 'reason' => 'sold',
+    ])->assertCreated();
+    $words = array_column(array_filter(
+        $this->getJson('/api/metal')->assertOk()->json('flow.shapes'),
+        static fn (array $shape): bool => $shape['kind'] === 'text',
+    ), 'text');
+    expect(array_values($words))->toBe(['safe', 'received 12.500 g', 'delivered 2.500 g']);
+});
+
+it('lists the charges that wait for metal, with what each wants, until it is cast', function (): void {
+    $job = App\Models\Job::factory()->ring()->create();
+    foreach (['brief', 'form', 'stones', 'wax'] as $station) {
+        $this->postJson("/api/jobs/{$job->number}/stations/{$station}", ['state' => 'not-needed']);
+    }
+    $job->refresh();
+    $charges = $this->getJson('/api/metal')->json('charges');
+    $wanted = $this->getJson("/api/jobs/{$job->number}?station=pour")
+        ->json('answers')['metal.charge']['results']['charge_mass']['value'] ?? null;
+    expect(array_column($charges, 'number'))->toBe([$job->number])
+        ->and($charges[0]['alloy'])->toBe($job->held()->text('brief.alloy'))
+        ->and($charges[0]['wanted'])->toEqual($wanted);
+});

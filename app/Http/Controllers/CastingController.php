@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Casting\CastingRoom;
 use App\Casting\ClayFiring;
 use App\Casting\KilnLog;
 use App\Casting\RunAnswer;
@@ -26,11 +27,13 @@ final class CastingController
 
     public function index(): JsonResponse
     {
+        $runs = Run::query()
+            ->with(['flasks.jobs:id,number,title', 'piece:id,number,title'])->orderByDesc('id')->limit(30)->get();
+        $proposal = RunKeeper::proposal();
+
         return new JsonResponse([
-            'runs' => Run::query()
-                ->with(['flasks.jobs:id,number,title', 'piece:id,number,title'])->orderByDesc('id')->limit(30)->get()
-                ->map(RunAnswer::row(...))->all(),
-            'proposal' => RunKeeper::proposal(),
+            'runs' => $runs->map(RunAnswer::row(...))->all(), 'proposal' => $proposal,
+            'views' => CastingRoom::views($proposal, $runs),
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Account\AccountKeeper;
 use App\Account\LotFile;
+use App\Account\Safe;
 use App\Account\Statement;
 use App\Bench\EntryKind;
 use App\Bench\JobKeeper;
@@ -48,7 +49,7 @@ final class MetalController
         );
 
         return new JsonResponse([
-            'lots' => Statement::lots(),
+            'lots' => Statement::lots(), 'flow' => Safe::flow(), 'charges' => Safe::charges(),
             'movements' => Statement::movements(100, isset($asked['lot']) ? (int) $asked['lot'] : null),
             'statement' => Statement::by($asked['by'] ?? 'alloy', $asked['from'] ?? null, $asked['to'] ?? null),
         ]);

@@ -19,7 +19,8 @@ final class WorkshopController
         $workshop = Workshop::the();
 
         return new JsonResponse([
-            'name' => $workshop->name, 'mark' => $workshop->mark, 'timezone' => $workshop->timezone, 'timezone_agreed' => $workshop->timezone_agreed,
+            'name' => $workshop->name, 'mark' => $workshop->mark, 'timezone' => $workshop->timezone,
+            'timezone_agreed' => $workshop->timezone_agreed,
             'zones' => timezone_identifiers_list(),
             'backup_folder' => $workshop->backup_folder, 'backup_default' => 'storage/backups',
             'backed_up_at' => $workshop->backed_up_at?->toIso8601String(),

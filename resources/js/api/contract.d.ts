@@ -2177,6 +2177,7 @@ export interface components {
         Casting: {
             runs: components["schemas"]["Burnout"][];
             proposal: Record<string, never>;
+            views: components["schemas"]["View"][];
         };
         RunPage: {
             id: number;
@@ -2271,6 +2272,14 @@ export interface components {
             lots: components["schemas"]["Lot"][];
             movements: components["schemas"]["Movement"][];
             statement: components["schemas"]["StatementRow"][];
+            flow: components["schemas"]["View"];
+            charges: {
+                number: number;
+                title: string;
+                alloy: string;
+                wanted: number | null;
+                client_id: number | null;
+            }[];
         };
     };
     responses: {

@@ -5,6 +5,7 @@ import { post } from '../api/client';
 import { useUnits, withUnit } from '../bench/units';
 import type { Sum } from '../api/types';
 import type { Lot } from '../api/types';
+import { useLocation } from 'react-router';
 import { Typed } from '../bench/fields';
 import { useJobMetal, useWeighed } from '../metal/useJobMetal';
 import type { Work } from './useJob';
@@ -19,9 +20,16 @@ export function ChargeLots({ work }: { work: Work }) {
     const job = work.job!;
     const alloy = (job.document.decisions as Record<string, { value: string }>)['brief.alloy']?.value;
     const { data, query } = useJobMetal(work);
+    // A lot that was brought here from the safe stands in the charge already.
+    const brought = (useLocation().state as { lot?: number } | null)?.lot;
     const [from, setFrom] = useState<Record<number, string>>({});
     const [out, setOut] = useState({ casting: '', button: '' });
     const lots = data?.of_alloy ?? [];
+    const takes = lots.find((lot) => lot.id === brought && from[lot.id] === undefined);
+    const wantedMass = job.answers['metal.charge']?.results.charge_mass?.value;
+    // What is wanted of it, and no more than there is.
+    if (takes)
+        setFrom({ [takes.id]: Math.min(takes.mass, Number(wantedMass ?? takes.mass)).toFixed(3) + ' g' });
     const write = useMutation({
         mutationFn: () =>
             post(`jobs/${job.number}/charge`, {

@@ -6,6 +6,8 @@ import { get, post } from '../api/client';
 import { moment, say, useUnits } from '../bench/units';
 import { Act } from '../bench/Act';
 import { When } from '../bench/fields';
+import type { View } from '../api/types';
+import { Drawing } from '../drawing/Drawing';
 import { useTitle } from '../shell/useTitle';
 import { called } from './casting/run';
 import { Fetching } from '../bench/Fetching';
@@ -37,6 +39,7 @@ interface Casting {
         flasks: number[][];
         apart: { jobs: [number, number]; why: string }[];
     };
+    views: View[];
 }
 
 /** The casting room: burnouts planned, in the kiln and over, and which jobs can share a flask. */
@@ -68,6 +71,14 @@ export default function CastingPage() {
             <Box as="h1" fontSize="24px" fontWeight="600">
                 Casting
             </Box>
+            {data.views.map((view) => (
+                <Box key={view.name} as="section" pt={3} data-view={`casting/${view.name}`}>
+                    <Box as="h2" fontSize="17px" fontWeight="600">
+                        {view.title}
+                    </Box>
+                    <Drawing view={view} height={view.name === 'flasks' ? 240 : 150} box={() => null} />
+                </Box>
+            ))}
             <Box as="section" borderTopWidth="1px" borderColor="rule" py={3} mt={3}>
                 <Box as="h2" fontSize="17px" fontWeight="600">
                     Ready to invest

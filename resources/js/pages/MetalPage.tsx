@@ -9,6 +9,7 @@ import { moment, say, useUnits } from '../bench/units';
 import { Lots } from '../metal/Lots';
 import { Move } from '../metal/Move';
 import { Ask, Section } from '../metal/parts';
+import { Safe } from '../metal/Safe';
 import { Receive } from '../metal/Receive';
 import { useTitle } from '../shell/useTitle';
 import { Fetching } from '../bench/Fetching';
@@ -61,7 +62,7 @@ export default function MetalPage() {
                 <Box color="soft">every movement balances to the milligram, and is only ever reversed</Box>
                 <Box flex="1" />
                 <a
-                    href={`/api/metal/statement.csv?${query}`}
+                    href={`/api/metal/statement.csv?${wanted}`}
                     style={{
                         color: 'var(--chakra-colors-verdigris)',
                         minHeight: 44,
@@ -98,6 +99,7 @@ export default function MetalPage() {
                     ))}
                 </Box>
             ) : null}
+            <Safe lots={standing} flow={data.flow} charges={data.charges} />
             <Section title="How it stands">
                 <Flex gap={2} wrap="wrap" align="center" mb={2}>
                     {(['alloy', 'owner', 'lot'] as const).map((one) => (
