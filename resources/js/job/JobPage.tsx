@@ -6,20 +6,24 @@ import { Tray } from '../bench/Tray';
 import { stationWords, useCatalogue } from '../shell/catalogue';
 import { NotHere } from '../shell/NotHere';
 import { useTitle } from '../shell/useTitle';
+import { useWide } from '../shell/useWide';
 import { StationNav } from '../shell/StationNav';
 import { answerOf } from './answers';
 import { CautionsOnce } from './CautionsOnce';
 import { DecisionRail } from './DecisionRail';
 import { Findings } from './Findings';
+import { FromTheFoot } from './FromTheFoot';
 import { History } from './History';
 import { instruments, wanted } from './instruments';
 import { JobHead } from './JobHead';
 import { JobMenu } from './JobMenu';
+import { NewStops } from './NewStops';
 import { Notices } from './Notices';
 import { StationDrawings } from './StationDrawings';
 import { StationFoot } from './StationFoot';
 import { STATIONS } from './stations';
 import type { StationProps } from './stations/StationPage';
+import { isSkipped, Tour } from './Tour';
 import { useJob, type Work } from './useJob';
 import { useJobKeys } from './useJobKeys';
 import { Wanted } from './Wanted';
@@ -98,6 +102,29 @@ function AtStation({
     const isSilent = page.isBare && wants.length === 0 && Object.keys(job.errors).length === 0;
     const mine = instruments(job, catalogue);
     const props: StationProps = { work, catalogue, job, drawn };
+    const isWide = useWide();
+    const [tour, setTour] = useState(false);
+    const findings = (
+        <>
+            <Findings
+                findings={job.page.findings}
+                catalogue={catalogue}
+                onFix={(fixes) => fixes.forEach((fix) => work.edit(fix.path, fix.value))}
+                onOverride={({ use, code, about, value }, reason) =>
+                    void work.act('overrides', { use, code, about, value, reason })
+                }
+            />
+            <CautionsOnce work={work} />
+        </>
+    );
+    const working = inHand ? (
+        <WorkingCard
+            inHand={inHand}
+            answer={answerOf(job, inHand.use)}
+            inputs={job.inputs[inHand.use]}
+            catalogue={catalogue}
+        />
+    ) : null;
     return (
         <>
             <Flex flex="1" px={5} gap={4} direction={{ base: 'column', lg: 'row' }} as="main">
@@ -110,6 +137,11 @@ function AtStation({
                         <StationDrawings {...{ work, catalogue, views, inHand, setInHand }} />
                     ) : isSilent ? null : (
                         <Wanted wants={wants} work={work} catalogue={catalogue} onTyping={setTyping} />
+                    )}
+                    {isWide ? null : (
+                        <Box display="grid" gap={4} my={3}>
+                            {findings}
+                        </Box>
                     )}
                     {page.Under ? <page.Under {...props} /> : null}
                     {page.hasNoRail?.(job) ? null : (
@@ -136,28 +168,18 @@ function AtStation({
                         <Act kind="quiet" aria-expanded={help} onClick={() => setHelp(!help)}>
                             how {station.label} works
                         </Act>
+                        {isSkipped() ? null : (
+                            <Act kind="quiet" onClick={() => setTour(true)}>
+                                show me round
+                            </Act>
+                        )}
                     </Flex>
                     {help ? <StationHelp station={here} onClose={() => setHelp(false)} /> : null}
                     {history ? (
                         <History number={job.number} work={work} onClose={() => setHistory(false)} />
                     ) : null}
-                    <Findings
-                        findings={job.page.findings}
-                        catalogue={catalogue}
-                        onFix={(fixes) => fixes.forEach((fix) => work.edit(fix.path, fix.value))}
-                        onOverride={({ use, code, about, value }, reason) =>
-                            void work.act('overrides', { use, code, about, value, reason })
-                        }
-                    />
-                    <CautionsOnce work={work} />
-                    {inHand ? (
-                        <WorkingCard
-                            inHand={inHand}
-                            answer={answerOf(job, inHand.use)}
-                            inputs={job.inputs[inHand.use]}
-                            catalogue={catalogue}
-                        />
-                    ) : null}
+                    {isWide ? findings : null}
+                    {isWide ? working : null}
                     {page.Beside ? <page.Beside {...props} /> : null}
                     {page.hasScales ? (
                         <>
@@ -168,6 +190,11 @@ function AtStation({
                 </Box>
             </Flex>
             <StationFoot work={work} station={station} onTap={setInHand} />
+            {!isWide && held?.station === here && working ? (
+                <FromTheFoot onClose={() => setHeld(null)}>{working}</FromTheFoot>
+            ) : null}
+            <NewStops findings={job.page.findings} station={`${job.number} ${here}`} />
+            {tour ? <Tour onEnd={() => setTour(false)} /> : null}
         </>
     );
 }

@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { post } from '../api/client';
 import type { Bench, Clock } from '../api/types';
 import { Act } from '../bench/Act';
+import { allow, isAllowed, ring } from './sound';
 
 /** Seconds now, ticking; the difference to the server's clock is taken off. */
 export function useNow(offset: number): number {
@@ -29,23 +30,6 @@ export function standing(clock: Clock, now: number) {
     const stage = clock.stages.find((one) => one.until_min * 60 > run);
     const end = (clock.stages.at(-1)?.until_min ?? 0) * 60;
     return { run, stage, left: stage ? stage.until_min * 60 - run : 0, over: stage ? 0 : run - end };
-}
-
-let sound: AudioContext | null = null;
-
-function ring(): void {
-    if (!sound) return;
-    [0, 0.25, 0.5].forEach((after) => {
-        if (!sound) return;
-        const tone = sound.createOscillator();
-        const level = sound.createGain();
-        tone.frequency.value = 880;
-        level.gain.setValueAtTime(0.25, sound.currentTime + after);
-        level.gain.exponentialRampToValueAtTime(0.001, sound.currentTime + after + 0.2);
-        tone.connect(level).connect(sound.destination);
-        tone.start(sound.currentTime + after);
-        tone.stop(sound.currentTime + after + 0.22);
-    });
 }
 
 function OneClock({ clock, now, onStop }: { clock: Clock; now: number; onStop: () => void }) {
@@ -76,7 +60,7 @@ function OneClock({ clock, now, onStop }: { clock: Clock; now: number; onStop: (
  */
 export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
     const now = useNow(offset);
-    const [audible, setAudible] = useState(false);
+    const [audible, setAudible] = useState(isAllowed);
     const before = useRef<Record<number, string>>({});
     const queries = useQueryClient();
     const stop = useMutation({
@@ -130,9 +114,8 @@ export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
                     kind="turn"
                     px={1}
                     onClick={() => {
-                        sound = new AudioContext();
+                        allow();
                         setAudible(true);
-                        ring();
                     }}
                 >
                     let it ring
