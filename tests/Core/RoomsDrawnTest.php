@@ -53,7 +53,8 @@ it('draws a pour as long as it lasts, cut at the ends of the week, and now where
 });
 
 it('draws streams as wide as their mass, in on the left and out on the right', function (): void {
-    $view = FlowDrawing::of(['received' => 30_000, 'sweeps back' => 0], ['delivered' => 15_000, 'lost' => 7_500])->toArray();
+    $view = FlowDrawing::of(['received' => 30_000, 'sweeps back' => 0], ['delivered' => 15_000,
+        'lost' => 7_500])->toArray();
     $high = static function (array $shape): float {
         preg_match_all('/[ML](\S+) (\S+)/', $shape['d'], $found);
         $ys = array_map(floatval(...), $found[2]);
