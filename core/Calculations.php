@@ -29,6 +29,7 @@ use HotSprue\Layout\LayoutSymmetry;
 use HotSprue\Metal\AlloyDensity;
 use HotSprue\Metal\AlloyMix;
 use HotSprue\Metal\MetalCharge;
+use HotSprue\OwnFigures\OwnFigure;
 use HotSprue\Pour\CastCheck;
 use HotSprue\Pour\PourFill;
 use HotSprue\Pour\SpinBalance;
@@ -135,6 +136,7 @@ final class Calculations
         'finish.plan' => FinishPlan::class,
         'hand.over' => HandOver::class,
         'care.advice' => CareAdvice::class,
+        'own.figure' => OwnFigure::class,
     ];
 
     /** @var array<string, Calculation> those asked for so far */

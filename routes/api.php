@@ -16,6 +16,7 @@ use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\JobMetalController;
 use App\Http\Controllers\JournalController;
 use App\Http\Controllers\MetalController;
+use App\Http\Controllers\OwnFigureController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ReckonController;
@@ -45,6 +46,8 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
     Route::get('clients', [BenchController::class, 'clients']);
     Route::get('requests/{key}', [BenchController::class, 'became'])->where('key', '[A-Za-z0-9-]{16,64}');
     Route::get('shop', [ShopController::class, 'show']);
+    Route::get('own-figures', [OwnFigureController::class, 'index']);
+    Route::get('own-figures.csv', [OwnFigureController::class, 'csv']);
     Route::get('workshop', [WorkshopController::class, 'show']);
     Route::get('journal', [JournalController::class, 'index']);
     Route::get('people', [PersonController::class, 'index']);
@@ -134,6 +137,8 @@ Route::middleware(['may:metal', IdempotentRequest::class, SubstituteBindings::cl
 });
 Route::middleware(['may:shop', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
     Route::put('shop', [ShopController::class, 'update']);
+    Route::post('own-figures/{name}/take', [OwnFigureController::class, 'take'])->where('name', '[a-z._-]{1,40}');
+    Route::post('own-figures/{name}/back', [OwnFigureController::class, 'giveBack'])->where('name', '[a-z._-]{1,40}');
 });
 Route::middleware(['may:people', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
     Route::put('workshop', [WorkshopController::class, 'update']);

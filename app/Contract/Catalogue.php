@@ -37,6 +37,9 @@ final class Catalogue
                 ),
             ),
             'rules' => array_map($describe, WorkshopFields::all()),
+            'learnt' => (object) array_map(
+                static fn (array $taken): int => $taken['n'], Workshop::the()->own_figures ?? [],
+            ),
             'stations' => array_map(
                 static fn (Station $station): array => ['name' => $station->value, 'label' => $station->label()],
                 Station::cases(),
@@ -90,6 +93,7 @@ final class Catalogue
                 static fn (Field $column): array => self::field($column, $settings), $field->columns,
             ),
             'accepts' => $field->quantity->accepts(), 'only' => (object) $field->only, 'row_of' => $field->rowOf,
+            'chooses' => $field->chooses,
         ];
     }
 }

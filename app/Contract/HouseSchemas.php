@@ -73,6 +73,12 @@ final class HouseSchemas
                     'wants' => Shape::list($text), 'worst' => $nullText, 'trouble' => $nullText,
                 ],
             ),
+            'OwnFigures' => Shape::whole(['figures' => Shape::list(Shape::whole([
+                'name' => $text, 'label' => $text, 'quantity' => $text, 'may_be_taken' => $bool, 'usual' => $number,
+                'used' => $nullNumber, 'taken' => Shape::orNull(Shape::whole(['n' => $int, 'at' => $text])),
+                'answer' => Shape::ref('Answer'),
+                'samples' => Shape::list(Shape::whole(['value' => $number, 'at' => $text, 'job' => $text])),
+            ]))]),
             'Workshop' => Shape::whole(
                 [
                     'name' => $nullText, 'mark' => $nullText, 'timezone' => $text, 'timezone_agreed' => $bool,

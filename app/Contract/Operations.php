@@ -82,6 +82,19 @@ final class Operations
                 'put', '/api/shop', 'Changes the workshop’s figures; null puts one back', [200 => Shape::ref('Shop')],
                 ['type' => 'object'],
             ],
+            [
+                'get', '/api/own-figures', 'What finished jobs say of the workshop’s figures',
+                [200 => Shape::ref('OwnFigures')], null,
+            ],
+            ['get', '/api/own-figures.csv', 'Every sample of them', [200 => 'text/csv'], null],
+            [
+                'post', '/api/own-figures/{name}/take', 'Takes one for jobs begun from now on',
+                [200 => Shape::ref('OwnFigures')], null,
+            ],
+            [
+                'post', '/api/own-figures/{name}/back', 'Gives one back to what is usual',
+                [200 => Shape::ref('OwnFigures')], null,
+            ],
             ['get', '/api/workshop', 'Name, mark, time zone and backups', [200 => Shape::ref('Workshop')], null],
             [
                 'put', '/api/workshop', 'Changes its name, mark or time zone, or where backups go',

@@ -223,6 +223,7 @@ final class Schemas
                     'sayings' => Shape::map(Shape::TEXT),
                     'columns' => Shape::list(Shape::ref('Field')), 'accepts' => Shape::TEXT, 'decision' => $nullText,
                     'only' => Shape::map(Shape::list(Shape::TEXT)), 'row_of' => $nullText,
+                    'chooses' => $nullText,
                 ],
                 [
                     'name', 'label', 'quantity', 'unit', 'meaning', 'required', 'default', 'choices', 'many', 'columns',
@@ -249,12 +250,12 @@ final class Schemas
                 [
                     'sheets' => Shape::list(Shape::ref('Sheet')), 'decisions' => Shape::map(Shape::ref('Field')),
                     'readings' => Shape::map(Shape::map(Shape::ref('Field'))),
-                    'rules' => Shape::map(Shape::ref('Field')),
+                    'rules' => Shape::map(Shape::ref('Field')), 'learnt' => Shape::map(Shape::INT),
                     'stations' => Shape::list(Shape::object(
                         ['name' => Shape::ref('StationName'), 'label' => Shape::TEXT], ['name', 'label'],
                     )),
                 ],
-                ['sheets', 'decisions', 'readings', 'rules', 'stations'],
+                ['sheets', 'decisions', 'readings', 'rules', 'learnt', 'stations'],
             ),
             'Shop' => Shape::object(
                 [

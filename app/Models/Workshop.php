@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property int $version
  * @property int $rulebook_id
  * @property array<string, mixed> $typed
+ * @property array<string, array{n: int, at: string}>|null $own_figures taken from finished jobs, by path
  * @property string|null $name as it stands on its paper
  * @property string|null $mark letters of the maker’s mark
  * @property string $timezone an IANA name
@@ -35,7 +36,7 @@ final class Workshop extends Model
 
     protected $fillable = [
         'rulebook_id', 'typed', 'version', 'timezone', 'timezone_agreed', 'backup_folder', 'backed_up_at',
-        'backup_asked_at', 'backup_tried_at', 'backup_trouble', 'name', 'mark',
+        'backup_asked_at', 'backup_tried_at', 'backup_trouble', 'name', 'mark', 'own_figures',
     ];
 
     /** @var list<string> */
@@ -45,7 +46,7 @@ final class Workshop extends Model
     protected function casts(): array
     {
         return [
-            'typed' => 'array', 'timezone_agreed' => 'boolean', 'backed_up_at' => 'datetime',
+            'typed' => 'array', 'own_figures' => 'array', 'timezone_agreed' => 'boolean', 'backed_up_at' => 'datetime',
             'backup_asked_at' => 'datetime', 'backup_tried_at' => 'datetime',
         ];
     }

@@ -16,6 +16,7 @@ enum SumGroup: string
     case Hand = 'Made by hand';
     case Solder = 'Solder';
     case Setting = 'Setting and finishing';
+    case House = 'The workshop';
 
     public static function of(string $calculation): self
     {
@@ -30,6 +31,7 @@ enum SumGroup: string
             'sprue', 'flask', 'tree', 'investment', 'pour', 'burnout', 'spin', 'cast' => self::Casting,
             'strip', 'stock', 'plate', 'wire', 'forge', 'seam', 'ingot', 'anneal', 'inlay' => self::Hand,
             'join', 'stretch' => self::Solder,
+            'own', 'time', 'price' => self::House,
             default => self::Setting,
         };
     }

@@ -18,6 +18,7 @@ final readonly class Field
      * @param  list<self>  $columns  of each row, for Quantity::Rows
      * @param  array<string, string>  $sayings  how a choice is said, where its name is a code
      * @param  ?string  $rowOf  the group of a job of which it names a row by its key
+     * @param  ?string  $chooses  a choice takes the workshop’s figure at this path with its name after it
      * @param  array<string, list<string>>  $only  decisions by path, and what they must say so that it means something
      */
     private function __construct(
@@ -38,6 +39,7 @@ final readonly class Field
         public array $only = [],
         public array $sayings = [],
         public ?string $rowOf = null,
+        public ?string $chooses = null,
     ) {}
 
     public static function of(Quantity $quantity, string $name, string $meaning): self
@@ -138,6 +140,12 @@ final readonly class Field
     public function saying(array $sayings): self
     {
         return $this->with(['sayings' => $sayings]);
+    }
+
+    /** Each choice takes a workshop figure of its own: `shrinkage.` and the choice. */
+    public function choosing(string $path): self
+    {
+        return $this->with(['chooses' => $path]);
     }
 
     /** What it is called, where its name says too little. */

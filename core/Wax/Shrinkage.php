@@ -26,7 +26,8 @@ final class Shrinkage
 
     public static function process(): Field
     {
-        return Field::choice('process', self::PROCESSES, 'how the pattern is made')->default('carved');
+        return Field::choice('process', self::PROCESSES, 'how the pattern is made')->default('carved')
+            ->choosing('shrinkage.');
     }
 
     /** @throws BadInput when both are given */

@@ -232,6 +232,8 @@ final class WorkshopFields
                 'finish.size', 'a finished ring this far from its size is a caution; a quarter of a US size',
             )->default(0.2032),
 
+            Field::number('own.prior', 'the usual figure counts as so many jobs of one’s own')->default(5),
+
             Field::rows('stock.solders', Solders::columns(), 'solders')->default(Solders::shipped()),
             Field::rows(
                 'stock.tools', BenchTools::columns(), 'burs, drills and tools that the workshop owns',

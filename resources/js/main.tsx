@@ -20,6 +20,7 @@ const MetalPage = lazy(() => import('./pages/MetalPage'));
 const SumsPage = lazy(() => import('./pages/sums/SumsPage'));
 const WorkshopPage = lazy(() => import('./pages/workshop/WorkshopPage'));
 const ShopPage = lazy(() => import('./pages/ShopPage'));
+const OwnFiguresPage = lazy(() => import('./pages/own/OwnFiguresPage'));
 const PrintPage = lazy(() => import('./print/PrintPage'));
 
 const queries = new QueryClient({
@@ -51,6 +52,7 @@ createRoot(document.getElementById('bench')!).render(
                                     <Route path="metal" element={<MetalPage />} />
                                     <Route path="sums/:sheet?" element={<SumsPage />} />
                                     <Route path="shop" element={<ShopPage />} />
+                                    <Route path="shop/own" element={<OwnFiguresPage />} />
                                     <Route path="workshop" element={<WorkshopPage />} />
                                     <Route
                                         path="*"

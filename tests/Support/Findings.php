@@ -69,6 +69,7 @@ final class Findings
 
         return [
             ...SettingFindings::bySheet(),
+            ...HouseFindings::bySheet(),
             // Sterling’s solidus is 802: four grades of the first set flow under it.
             'join.plan' => [
                 ['no-plan', $two, $seams(5), $seams(4)],

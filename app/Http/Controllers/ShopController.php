@@ -34,7 +34,11 @@ final class ShopController
         Workshop::query()->increment('version');
         $workshop = Workshop::the();
         $typed = array_filter([...$workshop->typed, ...$asked], static fn (mixed $value): bool => $value !== null);
-        $workshop->update(['typed' => $typed, 'rulebook_id' => Rulebook::of(WorkshopSettings::with($typed))->id]);
+        $workshop->update([
+            'typed' => $typed, 'rulebook_id' => Rulebook::of(WorkshopSettings::with($typed))->id,
+            // What somebody types is theirs, and no longer what the jobs said.
+            'own_figures' => array_diff_key($workshop->own_figures ?? [], $asked),
+        ]);
         Note::write(
             'figures changed', Person::at($request),
             [

@@ -1917,6 +1917,7 @@ export interface components {
                 [key: string]: string[];
             };
             row_of?: string | null;
+            chooses?: string | null;
         };
         Output: {
             name: string;
@@ -1951,6 +1952,9 @@ export interface components {
             };
             rules: {
                 [key: string]: components["schemas"]["Field"];
+            };
+            learnt: {
+                [key: string]: number;
             };
             stations: {
                 name: components["schemas"]["StationName"];
@@ -2062,6 +2066,26 @@ export interface components {
             wants: string[];
             worst: string | null;
             trouble: string | null;
+        };
+        OwnFigures: {
+            figures: {
+                name: string;
+                label: string;
+                quantity: string;
+                may_be_taken: boolean;
+                usual: number;
+                used: number | null;
+                taken: {
+                    n: number;
+                    at: string;
+                } | null;
+                answer: components["schemas"]["Answer"];
+                samples: {
+                    value: number;
+                    at: string;
+                    job: string;
+                }[];
+            }[];
         };
         Workshop: {
             name: string | null;

@@ -22,12 +22,19 @@ export function WorkingClock({ job }: { job: Job }) {
             post('clocks', { job: job.number, ...clock }),
         onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
     });
-    const dial = job.page.views.find((view) => view.role === 'clock');
+    const drawn = job.page.views.filter((view) => view.role === 'levels' || view.role === 'clock');
     if (!stages) return null;
     return (
         <Box aria-label="Working clock" role="group">
             <Box fontWeight="600">Working clock</Box>
-            {dial ? <Drawing view={dial} height={190} box={() => null} /> : null}
+            {drawn.map((view) => (
+                <Drawing
+                    key={view.name}
+                    view={view}
+                    height={view.role === 'clock' ? 190 : 110}
+                    box={() => null}
+                />
+            ))}
             {stages.map((stage) => (
                 <Flex key={stage.stage} gap={2} fontSize="14.5px" borderBottomWidth="1px" borderColor="rule">
                     <Box minW="44px">

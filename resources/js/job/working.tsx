@@ -35,6 +35,15 @@ export function WorkingCard({
     const output = sheet?.results.find((one) => one.name === inHand.name);
     const field = sheet?.inputs.find((one) => one.name === inHand.name);
     const input = inputs?.[inHand.name];
+    // Whose figure it is: of so many castings, where it was taken from the workshop's own jobs.
+    const originOf = (name: string, origin: string) => {
+        const used = sheet?.inputs.find((one) => one.name === name);
+        const rule = used?.chooses ? used.chooses + String(inputs?.[name]?.value) : used?.rule;
+        const learnt = rule ? catalogue.learnt[rule] : undefined;
+        const own = `the workshop’s own (${learnt} castings)`;
+        if (learnt && used?.chooses) return `${ORIGINS[origin] ?? origin}; its figure ${own}`;
+        return learnt && origin === 'shop' ? own : (ORIGINS[origin] ?? origin);
+    };
     const label = (name: string) => sheet?.inputs.find((one) => one.name === name)?.label ?? name;
     const value = inHand.kind === 'result' ? result?.value : input?.value;
     const quantity = inHand.kind === 'result' ? output?.quantity : field?.quantity;
@@ -64,7 +73,7 @@ export function WorkingCard({
                     <ul className="origins">
                         {Object.entries(working.used).map(([name, origin]) => (
                             <li key={name}>
-                                {label(name)}: {ORIGINS[origin] ?? origin}
+                                {label(name)}: {originOf(name, origin)}
                             </li>
                         ))}
                     </ul>
@@ -82,7 +91,7 @@ export function WorkingCard({
                     </Box>
                     {input ? (
                         <Box fontSize="13.5px" color="soft">
-                            {ORIGINS[input.origin] ?? input.origin}
+                            {originOf(inHand.name, input.origin)}
                         </Box>
                     ) : null}
                     {inHand.kind === 'input' && field?.accepts ? (

@@ -69,11 +69,11 @@ export default function ShopPage() {
                 </Box>
                 <Box color="soft">
                     Your own figures. A job keeps those it began with, until you say otherwise on it.{' '}
-                    <Link
-                        to="/workshop"
-                        style={{ textDecoration: 'underline', display: 'inline-block', padding: '12px 0' }}
-                    >
+                    <Link to="/workshop" className="way-on">
                         People, hours, backups and the journal
+                    </Link>{' '}
+                    <Link to="/shop/own" className="way-on">
+                        What our own jobs say
                     </Link>
                 </Box>
                 <Box flex="1" />

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Job;
+
+use HotSprue\Measures\Quantity;
+use HotSprue\Workshop\WorkshopSettings;
+
+/** A figure that every finished job says something of. Source: workbook 17. */
+enum LearntFigure: string
+{
+    case ShrinkageCarved = 'shrinkage.carved';
+    case ShrinkageMould = 'shrinkage.mould';
+    case ShrinkageResin = 'shrinkage.resin';
+    case MeltingLoss = 'melting-loss';
+    case FinishingLoss = 'finishing-loss';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::ShrinkageCarved => 'shrinkage of carved wax', self::ShrinkageMould => 'shrinkage from a mould',
+            self::ShrinkageResin => 'shrinkage of printed resin',
+            self::MeltingLoss => 'lost in melting', self::FinishingLoss => 'lost in finishing',
+        };
+    }
+
+    public function quantity(): Quantity
+    {
+        return Quantity::Share;
+    }
+
+    /** The workshop figure that it may stand for; null where none is reckoned with. */
+    public function setting(): ?string
+    {
+        return str_contains($this->value, '.') ? $this->value : null;
+    }
+
+    /** What is usual: as shipped, or what a bench expects of a loss. */
+    public function usual(): float
+    {
+        $shipped = WorkshopSettings::shipped();
+
+        return match ($this) {
+            self::MeltingLoss => $shipped->num('cast.loss_caution') / 2,
+            self::FinishingLoss => $shipped->num('finish.loss') / 2,
+            default => $shipped->num($this->value),
+        };
+    }
+
+    /** The least that its instrument tells apart: a caliper of 0.01 mm on a bore of 17, a balance of 0.01 g on 20 g. */
+    public function step(): float
+    {
+        return match ($this) {
+            self::ShrinkageCarved, self::ShrinkageMould, self::ShrinkageResin => 0.01 / 17,
+            default => 0.01 / 20,
+        };
+    }
+
+    /** What a job says of it; null where it says nothing. */
+    public function of(JobAnswers $answers, Document $document): ?float
+    {
+        $value = match ($this) {
+            self::ShrinkageCarved, self::ShrinkageMould,
+            self::ShrinkageResin => ($document->text('wax.process') ?? 'carved') === explode('.', $this->value)[1]
+                ? $answers->value('cast.check', 'shrinkage')
+                : null,
+            self::MeltingLoss => $answers->value('cast.check', 'loss_share'),
+            self::FinishingLoss => $answers->value('finish.plan', 'loss_share'),
+        };
+
+        return is_numeric($value) && $value >= 0 ? (float) $value : null;
+    }
+}

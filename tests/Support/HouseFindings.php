@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** Findings of what the workshop asks of itself: code, base, at its limit, just inside. */
+final class HouseFindings
+{
+    /** @return array<string, list<array{string, array<string, mixed>, array<string, mixed>, array<string, mixed>}>> */
+    public static function bySheet(): array
+    {
+        $of = static fn (float ...$values): array => [
+            'samples' => array_map(static fn (float $value): array => ['value' => $value], array_values($values)),
+        ];
+
+        return [
+            'own.figure' => [
+                // The distances of 9, 9, 10, 11, 11 have 1 in their middle: 3 × 1.4826 from 10 is 14.4478.
+                ['sample-apart', ['default' => 10], $of(8, 9, 9, 10, 11, 11, 14.45), $of(8, 9, 9, 10, 11, 11, 14.44)],
+                // Both fives spread by 1.2816 × 1.4826 × 1 = 1.9001.
+                [
+                    'level-changed', ['default' => 10],
+                    $of(9, 9, 10, 11, 11, 10.91, 10.91, 11.91, 12.91, 12.91),
+                    $of(9, 9, 10, 11, 11, 10.89, 10.89, 11.89, 12.89, 12.89),
+                ],
+            ],
+        ];
+    }
+}
