@@ -70,7 +70,10 @@ final class OwnFigure implements Calculation
                     'n' => $n, 'median' => $kept->median(), 'prior' => $prior, 'usual' => $default,
                 ]),
             uses: $uses, because: 'a few jobs say little: the usual figure counts until yours are many',
-        )->give('n', $n);
+        )->work(
+            'n', $n, Formula::taken('samples given, less those set aside', $n), uses: ['samples'],
+            because: 'what was mismeasured once says nothing of the bench',
+        );
         if ($n > 0) {
             $answer->work(
                 'median', $kept->median(), Formula::taken('the middle one of the samples that count', $kept->median()),
@@ -106,13 +109,16 @@ final class OwnFigure implements Calculation
     {
         [$before, $last] = $kept->lastTwoFives();
         if ($before === null || $last === null) {
-            $answer->give('trend', 'too few to say');
+            $this->saying($answer, 'too few to say', 'fewer than ten count');
 
             return;
         }
         $moved = $last->median() - $before->median();
         $isChanged = abs($moved) > max($before->spread(), $last->spread()) + 1e-12;
-        $answer->give('trend', $isChanged ? ($moved > 0 ? 'risen' : 'fallen') : 'steady');
+        $this->saying(
+            $answer, $isChanged ? ($moved > 0 ? 'risen' : 'fallen') : 'steady',
+            sprintf('%s and %s', self::said($before->median()), self::said($last->median())),
+        );
         if ($isChanged) {
             $answer->find(
                 Level::Note, 'level-changed', 'samples',
@@ -123,6 +129,14 @@ final class OwnFigure implements Calculation
                 'Something has changed at the bench: a tool, a supplier, a hand. Find out before you take the figure.',
             );
         }
+    }
+
+    private function saying(AnswerBuilder $answer, string $trend, string $by): void
+    {
+        $answer->work(
+            'trend', $trend, Formula::said('the middle of the last five against that of the five before', $by),
+            uses: ['samples', 'instrument_step'], because: 'moved by more than both spread',
+        );
     }
 
     private static function said(float $value): string

@@ -10,7 +10,7 @@ afterEach(function (): void {
         .'headers: { "Idempotency-Key": crypto.randomUUID() } })');
 });
 
-it('offers what a year of castings says, takes it by a press, and the next wax says whose figure it is',
+it('offers what a year of castings says, and the next wax says whose figure it took',
     function (): void {
         $this->visit('/shop');
         $this->tap('What our own jobs say');
