@@ -16,7 +16,8 @@ it('offers what a year of castings says, and the next wax says whose figure it t
         $this->tap('What our own jobs say');
         $this->reads('[data-own="shrinkage.carved"]', 'the usual figure is 1.50 %');
         // A point for every finished job, and as many rows beside it.
-        $this->until(fn (): bool => count($this->all('[data-own="shrinkage.carved"] svg .recharts-scatter circle')) >= 20,
+        $this->until(
+            fn (): bool => count($this->all('[data-own="shrinkage.carved"] svg .recharts-scatter circle')) >= 20,
             'the samples are not drawn');
         expect($this->all('[data-own="shrinkage.carved"] table tbody tr'))
             ->toHaveCount(Job::query()->where('state', 'delivered')->count());
