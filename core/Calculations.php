@@ -33,6 +33,7 @@ use HotSprue\OwnFigures\OwnFigure;
 use HotSprue\Pour\CastCheck;
 use HotSprue\Pour\PourFill;
 use HotSprue\Pour\SpinBalance;
+use HotSprue\Price\PriceQuote;
 use HotSprue\Seats\SeatBezel;
 use HotSprue\Seats\SeatClaw;
 use HotSprue\Seats\SeatDepth;
@@ -136,6 +137,7 @@ final class Calculations
         'finish.plan' => FinishPlan::class,
         'hand.over' => HandOver::class,
         'care.advice' => CareAdvice::class,
+        'price.quote' => PriceQuote::class,
         'own.figure' => OwnFigure::class,
     ];
 

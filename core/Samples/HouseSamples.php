@@ -16,6 +16,23 @@ final class HouseSamples
         );
 
         return [
+            'price.quote' => [
+                ['lines' => [
+                    ['group' => 'metal', 'label' => '18k yellow', 'quantity' => 5.5, 'unit' => 'g', 'rate' => 75],
+                    ['group' => 'bench', 'label' => 'carving and setting', 'quantity' => 120, 'unit' => 'min',
+                        'rate' => 0.8],
+                    ['group' => 'outside', 'label' => 'marking', 'rate' => 55.555],
+                ]],
+                [
+                    'lines' => [
+                        ['group' => 'bench', 'label' => 'sizing', 'quantity' => 45, 'unit' => 'min', 'rate' => 1],
+                        ['group' => 'consumables', 'label' => 'solder and flux', 'rate' => 4, 'markup' => 0.25],
+                    ],
+                    'margin' => 0.2, 'overhead' => 0.15, 'round_to' => 5, 'discount' => 3, 'reason' => 'an old client',
+                    'tax' => 0.25, 'tax_in' => true, 'metal_then' => 80, 'metal_now' => 86,
+                    'until' => '2026-12-01', 'today' => '2026-12-02',
+                ],
+            ],
             'own.figure' => [
                 [
                     'samples' => $of(0.0172, 0.0168, 0.0175, 0.0171, 0.0174, 0.031, 0.0169),

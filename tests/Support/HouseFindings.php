@@ -14,7 +14,25 @@ final class HouseFindings
             'samples' => array_map(static fn (float $value): array => ['value' => $value], array_values($values)),
         ];
 
+        $line = ['lines' => [['group' => 'bench', 'label' => 'work', 'rate' => 100]]];
+
         return [
+            'price.quote' => [
+                ['metal-moved', $line, ['metal_then' => 80, 'metal_now' => 84.01], ['metal_then' => 80,
+                    'metal_now' => 84]],
+                ['metal-moved', $line, ['metal_then' => 80, 'metal_now' => 75.99], ['metal_then' => 80,
+                    'metal_now' => 76]],
+                [
+                    'quote-past', $line, ['until' => '2026-12-01', 'today' => '2026-12-02'],
+                    ['until' => '2026-12-01', 'today' => '2026-12-01'],
+                ],
+                ['discount-silent', $line, ['discount' => 1], ['discount' => 1, 'reason' => 'so agreed']],
+                // 100 at a margin of a fifth is 125.
+                [
+                    'under-cost', $line, ['margin' => 0.2, 'discount' => 25.01, 'reason' => 'a gift'],
+                    ['margin' => 0.2, 'discount' => 25, 'reason' => 'a gift'],
+                ],
+            ],
             'own.figure' => [
                 // The distances of 9, 9, 10, 11, 11 have 1 in their middle: 3 × 1.4826 from 10 is 14.4478.
                 ['sample-apart', ['default' => 10], $of(8, 9, 9, 10, 11, 11, 14.45), $of(8, 9, 9, 10, 11, 11, 14.44)],
