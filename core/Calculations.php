@@ -61,6 +61,7 @@ use HotSprue\Strip\SizeChange;
 use HotSprue\Strip\StockCut;
 use HotSprue\Strip\StripLength;
 use HotSprue\Strip\WireRing;
+use HotSprue\Time\TimeSteps;
 use HotSprue\Tree\FlaskChoose;
 use HotSprue\Tree\InvestmentMix;
 use HotSprue\Tree\SprueSize;
@@ -137,6 +138,7 @@ final class Calculations
         'finish.plan' => FinishPlan::class,
         'hand.over' => HandOver::class,
         'care.advice' => CareAdvice::class,
+        'time.steps' => TimeSteps::class,
         'price.quote' => PriceQuote::class,
         'own.figure' => OwnFigure::class,
     ];

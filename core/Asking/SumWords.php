@@ -70,6 +70,7 @@ final class SumWords
         'bench.order' => ['order bench polish plate when', ''],
         'finish.plan' => ['finish polish grits paper steps', 'mass_before mass_after'],
         'hand.over' => ['hand over last look check', 'piece_mass'],
+        'time.steps' => ['minutes time step long how hours', ''],
         'price.quote' => ['quote price charge cost margin', ''],
         'own.figure' => ['own figure samples median usual spread', 'default'],
         'care.advice' => ['client told care advice', ''],

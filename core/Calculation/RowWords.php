@@ -31,6 +31,8 @@ final class RowWords
         'reach_mm' => ['runs', Quantity::Length], 'section' => ['section', Quantity::Text],
         'sign' => ['letter', Quantity::Text], 'size' => ['size', Quantity::Number],
         'until_min' => ['until', Quantity::Minutes], 'v' => ['V claw', Quantity::YesNo],
+        'attended_min' => ['at the bench', Quantity::Minutes], 'wait_min' => ['waits', Quantity::Minutes],
+        'resource' => ['needs', Quantity::Text], 'splittable' => ['may be laid down', Quantity::YesNo],
         'what' => ['line', Quantity::Text], 'words' => ['what is done', Quantity::Text],
         'lengthened_min' => ['longer by', Quantity::Minutes], 'level' => ['row up the stem', Quantity::Text],
         'x_mm' => ['to the right', Quantity::Length], 'y_mm' => ['down', Quantity::Length],
@@ -41,7 +43,7 @@ final class RowWords
     ];
 
     /** Columns that the program reads and nobody else. */
-    private const HIDDEN = ['key', 'changes', 'hole'];
+    private const HIDDEN = ['key', 'changes', 'hole', 'id', 'after'];
 
     public static function isShown(string $column): bool
     {

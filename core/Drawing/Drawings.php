@@ -56,6 +56,7 @@ final class Drawings
             'cast.check' => CastDrawing::views($input),
             'seat.gallery' => GalleryDrawing::views($input, $answer),
             'pour.temperatures' => HeatScale::views($answer),
+            'time.steps' => ThreadDrawing::views($answer),
             'price.quote' => QuoteDrawing::views($answer),
             'own.figure' => SamplesDrawing::views($input, $answer),
             'plate.cut' => StockDrawing::sheet($input, $answer),

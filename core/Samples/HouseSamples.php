@@ -16,6 +16,16 @@ final class HouseSamples
         );
 
         return [
+            'time.steps' => [
+                [
+                    'letters' => 3, 'seats' => 1, 'heats' => 1, 'bezels' => 1,
+                    'stones' => [['setting' => 'bezel', 'count' => 1], ['setting' => 'flush', 'count' => 4]],
+                    'tumble' => true,
+                ],
+                ['kind' => 'fabricated', 'claws' => 6, 'plates' => 1, 'holes' => 7, 'heats' => 3, 'patina' => true],
+                ['kind' => 'sizing', 'heats' => 1, 'clocks' => [['step' => 'brief', 'done' => true]],
+                    'plating' => true],
+            ],
             'price.quote' => [
                 ['lines' => [
                     ['group' => 'metal', 'label' => '18k yellow', 'quantity' => 5.5, 'unit' => 'g', 'rate' => 75],

@@ -232,6 +232,7 @@ final class WorkshopFields
                 'finish.size', 'a finished ring this far from its size is a caution; a quarter of a US size',
             )->default(0.2032),
 
+            ...TimeFields::all(),
             ...PriceFields::all(),
             Field::number('own.prior', 'the usual figure counts as so many jobs of one’s own')->default(5),
 

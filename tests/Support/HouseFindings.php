@@ -17,6 +17,17 @@ final class HouseFindings
         $line = ['lines' => [['group' => 'bench', 'label' => 'work', 'rate' => 100]]];
 
         return [
+            'time.steps' => [
+                [
+                    'all-done', ['kind' => 'sizing', 'clocks' => array_map(
+                        static fn (string $step): array => ['step' => $step, 'done' => true],
+                        ['brief', 'sizing', 'finish'],
+                    )], ['clocks' => array_map(
+                        static fn (string $step): array => ['step' => $step, 'done' => true],
+                        ['brief', 'sizing', 'finish', 'handover'],
+                    )], [],
+                ],
+            ],
             'price.quote' => [
                 ['metal-moved', $line, ['metal_then' => 80, 'metal_now' => 84.01], ['metal_then' => 80,
                     'metal_now' => 84]],
