@@ -19,6 +19,7 @@ use App\Http\Controllers\MetalController;
 use App\Http\Controllers\OwnFigureController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\PriceController;
 use App\Http\Controllers\ReckonController;
 use App\Http\Controllers\RowController;
 use App\Http\Controllers\ShopController;
@@ -59,6 +60,7 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
         Route::get('figures', [StationController::class, 'figures']);
         Route::get('looks', [ClientReviewController::class, 'index']);
         Route::get('metal', [JobMetalController::class, 'index']);
+        Route::get('price', [PriceController::class, 'show']);
         Route::get('file', [JobFileController::class, 'json']);
         Route::get('zip', [JobFileController::class, 'zip']);
         Route::get(

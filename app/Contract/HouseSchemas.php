@@ -73,6 +73,13 @@ final class HouseSchemas
                     'wants' => Shape::list($text), 'worst' => $nullText, 'trouble' => $nullText,
                 ],
             ),
+            'JobPrice' => Shape::whole([
+                'currency' => $text, 'quote' => Shape::orNull(Shape::ref('Answer')),
+                'drawn' => Shape::orNull(Shape::ref('View')), 'left' => Shape::ref('Answer'),
+                'thread' => Shape::orNull(Shape::ref('View')),
+                'unsaid' => Shape::list(Shape::whole(['path' => $text, 'label' => $text])),
+                'instead' => Shape::list(Shape::whole(['alloy' => $text, 'label' => $text, 'total' => $number])),
+            ]),
             'OwnFigures' => Shape::whole(['figures' => Shape::list(Shape::whole([
                 'name' => $text, 'label' => $text, 'quantity' => $text, 'may_be_taken' => $bool, 'usual' => $number,
                 'used' => $nullNumber, 'taken' => Shape::orNull(Shape::whole(['n' => $int, 'at' => $text])),

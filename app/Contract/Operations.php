@@ -83,6 +83,10 @@ final class Operations
                 ['type' => 'object'],
             ],
             [
+                'get', '/api/jobs/{job}/price', 'What a job costs as it stands, and what is still to be done of it',
+                [200 => Shape::ref('JobPrice')], null,
+            ],
+            [
                 'get', '/api/own-figures', 'What finished jobs say of the workshop’s figures',
                 [200 => Shape::ref('OwnFigures')], null,
             ],

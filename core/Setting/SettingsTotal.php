@@ -25,7 +25,8 @@ final class SettingsTotal implements Calculation
     private const GRAMS_A_CARAT = 0.2;
 
     /** Which of the workshop's minutes a setting takes for each stone. */
-    private const MINUTES = [
+    /** Under which of the workshop’s minutes a style of setting goes. */
+    public const MINUTES = [
         'bezel' => 'bezel', 'tube' => 'bezel', 'claws' => 'claws', 'shared-claws' => 'shared', 'shared' => 'shared',
         'bead' => 'bead', 'channel' => 'bead', 'flush' => 'flush',
     ];

@@ -15,6 +15,7 @@ use App\Models\Clock;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
+use App\Models\Rulebook;
 use App\Models\Run;
 use App\Models\StretchTest;
 use App\Models\Workshop;
@@ -30,6 +31,7 @@ use HotSprue\Job\Drift;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\Station;
 use HotSprue\Stock\Alloy;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -57,6 +59,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         $this->today = WorkshopTime::today()->utc();
+        $this->prices();
         Workshop::the()->update(['name' => 'Maren & Tobit, goldsmiths in Skellavar', 'mark' => 'M·T']);
         $this->dice = new Randomizer(new Mt19937(self::SEED));
         $this->maren = Person::query()->create(['name' => 'Maren', 'role' => Role::Owner]);
@@ -92,6 +95,19 @@ final class DemoSeeder extends Seeder
             'person_id' => $this->tobit->id, 'label' => 'flask standing',
             'stages' => [['stage' => 'stand', 'until_min' => 60, 'how' => 'do not move it']],
             'started_at' => now()->subMinutes(22),
+        ]);
+    }
+
+    /** What this workshop charges by: invented, and the same every time. */
+    private function prices(): void
+    {
+        $typed = [
+            'price.gold' => 112.4, 'price.silver' => 1.35, 'price.platinum' => 48.2, 'price.palladium' => 41.6,
+            'price.hour' => 58, 'price.burnout' => 14, 'price.investment' => 6.5, 'price.heat' => 1.8,
+            'price.tax' => 0.25, 'price.tax_in' => true, 'price.round_to' => 5,
+        ];
+        Workshop::the()->update([
+            'typed' => $typed, 'rulebook_id' => Rulebook::of(WorkshopSettings::with($typed))->id,
         ]);
     }
 

@@ -20,6 +20,7 @@ const MetalPage = lazy(() => import('./pages/MetalPage'));
 const SumsPage = lazy(() => import('./pages/sums/SumsPage'));
 const WorkshopPage = lazy(() => import('./pages/workshop/WorkshopPage'));
 const ShopPage = lazy(() => import('./pages/ShopPage'));
+const PricePage = lazy(() => import('./pages/price/PricePage'));
 const OwnFiguresPage = lazy(() => import('./pages/own/OwnFiguresPage'));
 const PrintPage = lazy(() => import('./print/PrintPage'));
 
@@ -46,6 +47,7 @@ createRoot(document.getElementById('bench')!).render(
                                 <Route element={<Shell />}>
                                     <Route index element={<TodayPage />} />
                                     <Route path="jobs" element={<JobsPage />} />
+                                    <Route path="jobs/:number/price" element={<PricePage />} />
                                     <Route path="jobs/:number/:station?" element={<JobPage />} />
                                     <Route path="casting" element={<CastingPage />} />
                                     <Route path="casting/:run" element={<RunPage />} />

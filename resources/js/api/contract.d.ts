@@ -2067,6 +2067,22 @@ export interface components {
             worst: string | null;
             trouble: string | null;
         };
+        JobPrice: {
+            currency: string;
+            quote: components["schemas"]["Answer"] | null;
+            drawn: components["schemas"]["View"] | null;
+            left: components["schemas"]["Answer"];
+            thread: components["schemas"]["View"] | null;
+            unsaid: {
+                path: string;
+                label: string;
+            }[];
+            instead: {
+                alloy: string;
+                label: string;
+                total: number;
+            }[];
+        };
         OwnFigures: {
             figures: {
                 name: string;

@@ -28,6 +28,7 @@ export function JobMenu({ work, onHistory }: { work: Work; onHistory: () => void
         ['undo', 'Undo what I typed last', () => void work.undo()],
         ['redo', 'Put back what I undid', () => void work.redo()],
         ['history', 'History', onHistory],
+        ['price', 'What it costs, and what is left to do', () => void go(`/jobs/${job.number}/price`)],
         ...sheetsOf(kind).map(([name, words]): [string, string, () => void] => [
             name,
             words,

@@ -27,6 +27,8 @@ const GROUPS: [string, string][] = [
     ['sizing', 'Sizing fees'],
     ['solder', 'Solder'],
     ['finish', 'Finishing and hand-over'],
+    ['price', 'Prices'],
+    ['time', 'Minutes'],
 ];
 
 /** The workshop's own figures beside the usual ones. Open jobs keep the figures they began with. */

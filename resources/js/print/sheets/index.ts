@@ -6,6 +6,7 @@ import { HandOverSheet } from './HandOverSheet';
 import { HeatSheet } from './HeatSheet';
 import { JobCard } from './JobCard';
 import { LabelSheet } from './LabelSheet';
+import { QuoteSheet } from './QuoteSheet';
 import { SizingSheet } from './SizingSheet';
 import { KilnCard } from './KilnCard';
 import { StoneSheet } from './StoneSheet';
@@ -30,6 +31,7 @@ export const SHEETS: Record<string, PrintSheet> = {
     stones: { station: 'stones', Page: StoneSheet },
     kiln: { station: 'burnout', Page: KilnCard },
     casting: { station: 'pour', Page: CastingSheet },
+    quote: { station: 'brief', Page: QuoteSheet },
     labels: { station: 'wax', Page: LabelSheet, advice: 'For label paper, or to be cut out and glued.' },
     sizing: { station: 'sizing', Page: SizingSheet },
     join: { station: 'join', Page: HeatSheet },

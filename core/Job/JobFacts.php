@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Job;
+
+use HotSprue\Setting\SettingsTotal;
+
+/** What a job holds that takes time, as `time.steps` is asked for it. Source: workbook 15. */
+final class JobFacts
+{
+    /** Steps that belong to a station: signed off, they are done. */
+    private const OF_STATION = [
+        'brief' => ['brief'], 'form' => ['form'], 'stones' => ['stones'], 'wax' => ['wax', 'look'],
+        'tree' => ['sprue', 'invest'], 'burnout' => ['burnout'], 'pour' => ['pour', 'clean'], 'sizing' => ['sizing'],
+        'join' => ['made'], 'set' => ['set'], 'finish' => ['prefinish', 'finish', 'tumble', 'patina', 'plating'],
+        'handover' => ['handover'],
+    ];
+
+    /** @return array<string, mixed> input of `time.steps` */
+    public static function of(Document $document, JobAnswers $answers): array
+    {
+        $kind = Kind::of($document);
+        $each = (array) $answers->value('settings.total', 'each');
+        $apart = array_filter($each, static fn (array $one): bool => $one['made'] === 'apart');
+        $is = static fn (string $path): bool => $document->decision($path) === true;
+        $number = static fn (string $use, string $result, float $otherwise): float => is_numeric(
+            $found = $answers->value($use, $result),
+        ) ? (float) $found : $otherwise;
+
+        return [
+            'kind' => $kind === Kind::Clay ? 'cast' : $kind->value,
+            'process' => in_array($document->text('wax.process'), ['mould', 'resin'], true)
+                ? $document->text('wax.process')
+                : 'carved',
+            'letters' => mb_strlen((string) preg_replace('/\s+/', '', $document->text('wax.text') ?? '')),
+            'seats' => count(array_filter($each, static fn (array $one): bool => $one['made'] === 'cast')),
+            'sprues' => $number('sprue.size', 'count', 3), 'stand' => $number('investment.mix', 'stand_min', 60),
+            'burnout' => $number('burnout.programme', 'total_min', 360),
+            'bezels' => count(array_filter(
+                $apart, static fn (array $one): bool => in_array($one['style'], ['bezel', 'tube'], true),
+            )),
+            'heats' => count((array) $answers->value('join.plan', 'heats')),
+            'stones' => array_values(array_map(static fn (array $one): array => [
+                'setting' => SettingsTotal::MINUTES[$one['style']] ?? 'bead', 'count' => $one['stones'],
+            ], array_filter($each, static fn (array $one): bool => $one['stones'] > 0 && $one['style'] !== null))),
+            'tumble' => $is('finish.tumble'), 'patina' => $is('finish.patina'), 'plating' => $is('finish.rhodium'),
+            'clocks' => self::done($document),
+        ];
+    }
+
+    /** @return list<array{step: string, done: bool}> */
+    private static function done(Document $document): array
+    {
+        $done = [];
+        foreach ($document->map('stations') as $station => $state) {
+            if (in_array($state['state'] ?? 'open', ['signed', 'not-needed'], true)) {
+                foreach (self::OF_STATION[$station] ?? [] as $step) {
+                    $done[] = ['step' => $step, 'done' => true];
+                }
+            }
+        }
+
+        return $done;
+    }
+}

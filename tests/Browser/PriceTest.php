@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+
+it('prices a job from its menu, follows its drawing, and prints the quote', function (): void {
+    $job = Job::query()->where('title', 'harbour-light signet')->firstOrFail();
+    $this->station($job, 'wax');
+    $this->tap('This job');
+    $this->tap('What it costs, and what is left to do');
+    $this->reads('[aria-label="Quote"]', 'to pay');
+    $this->reads('[data-line="14k yellow"]', 'EUR');
+    $this->reads('[data-line="Wax"]', 'min');
+    $this->find('[data-alloy="18k-yellow"]');
+    $this->reads('[data-testid="left"]', 'at the bench');
+    // Brief, form and wax are signed: only what follows is still to be done.
+    $drawn = $this->text('[aria-label="Quote"] [data-line="total"]');
+    $this->tap('Print the quote');
+    $this->find('.sheet-of-paper [aria-label="Quote"]');
+    expect($this->text('.sheet-of-paper [data-line="total"]'))->toBe($drawn);
+    $this->reads('.letterhead', 'Skellavar');
+});
+
+it('costs more as soon as the band is wider', function (): void {
+    $job = Job::factory()->holding([
+        'brief.title' => 'priced', 'brief.finger' => 'US 7', 'brief.alloy' => '18k-yellow', 'form.profile' => 'flat',
+        'form.width_top' => '4', 'form.thickness_top' => '2',
+    ])->create();
+    $paid = function () use ($job): float {
+        $this->visit("/jobs/{$job->number}/price");
+        preg_match('/[\d,]+\.\d\d/', (string) $this->until(
+            fn (): ?string => $this->all('[data-line="18k yellow"]')[0]?->getText() ?: null, 'there is no metal in it',
+        ), $found);
+
+        return (float) str_replace(',', '', $found[0] ?? '0');
+    };
+    $narrow = $paid();
+    $this->station($job, 'form');
+    $this->type('form.width_top', '5');
+    $this->saved();
+    // A flat band of five is a quarter more metal than one of four.
+    expect($paid() / $narrow)->toEqualWithDelta(1.25, 0.002);
+});
