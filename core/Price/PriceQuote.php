@@ -62,6 +62,7 @@ final class PriceQuote implements Calculation
             ],
             [
                 Output::rows('lines', 'every line, which together are the total'),
+                Output::rows('client_lines', 'as the client is told, the margin in each')->called('for the client'),
                 Output::number('cost', 'what it costs the workshop'),
                 Output::number('price', 'before rounding, discount and tax'),
                 Output::number('tax', 'on the price, or in it'),
@@ -85,7 +86,8 @@ final class PriceQuote implements Calculation
         }
         $places = Money::placesOf($input->text('currency'));
         $sums = QuoteLines::of($input, $places);
-        $answer = AnswerBuilder::of($this, $input)->give('lines', $sums->rows());
+        $answer = AnswerBuilder::of($this, $input)->give('lines', $sums->rows())
+            ->give('client_lines', $sums->forClient());
         $margin = $input->num('margin');
         $answer->work(
             'cost', $sums->cost->toFloat(), Formula::sum('all lines of cost', array_map(

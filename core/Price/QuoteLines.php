@@ -12,6 +12,12 @@ final readonly class QuoteLines
     /** Groups that overhead is laid on. */
     private const OVERHEAD_ON = ['bench', 'consumables'];
 
+    /** What a client reads for each group. */
+    private const TOLD = [
+        'bench' => 'work at the bench', 'consumables' => 'work at the bench', 'overhead' => 'work at the bench',
+        'fire' => 'casting', 'outside' => 'work outside',
+    ];
+
     /**
      * @param  list<QuoteLine>  $ofCost
      * @param  list<QuoteLine>  $after  margin, rounding, discount and tax, where there is any
@@ -54,6 +60,39 @@ final readonly class QuoteLines
     public function all(): array
     {
         return [...$this->ofCost, ...$this->after];
+    }
+
+    /**
+     * As a client is told: by what it is for, the margin in it, and whatever changes the sum after that. What folding
+     * leaves over goes to the dearest, so that these add up to the total too.
+     *
+     * @return list<array{label: string, amount: float}>
+     */
+    public function forClient(): array
+    {
+        $groups = [];
+        foreach ($this->ofCost as $line) {
+            $name = self::TOLD[$line->group] ?? $line->group;
+            $groups[$name] = isset($groups[$name]) ? $groups[$name]->plus($line->amount) : $line->amount;
+        }
+        $folded = array_map(fn (Money $amount): Money => $this->cost->minor === 0
+            ? $amount
+            : $amount->times($this->price->minor / $this->cost->minor), $groups);
+        if ($folded !== []) {
+            $dearest = array_search(max(array_column($folded, 'minor')), array_column($folded, 'minor'), true);
+            $name = array_keys($folded)[$dearest];
+            $sum = array_reduce($folded, static fn (?Money $sum, Money $one): Money => $sum?->plus($one) ?? $one);
+            $folded[$name] = $folded[$name]->plus($this->price->minus($sum));
+        }
+        $rows = [];
+        foreach ($folded as $name => $amount) {
+            $rows[] = ['label' => $name, 'amount' => $amount->toFloat()];
+        }
+        foreach ($this->after as $line) {
+            $line->group === 'margin' ?: $rows[] = ['label' => $line->label, 'amount' => $line->amount->toFloat()];
+        }
+
+        return $rows;
     }
 
     /** @return list<array<string, mixed>> */

@@ -8,7 +8,7 @@ it('prices a job from its menu, follows its drawing, and prints the quote', func
     $job = Job::query()->where('title', 'harbour-light signet')->firstOrFail();
     $this->station($job, 'wax');
     $this->tap('This job');
-    $this->tap('What it costs, and what is left to do');
+    $this->click('[role="menuitem"][data-value="price"]');
     $this->reads('[aria-label="Quote"]', 'to pay');
     $this->reads('[data-line="14k yellow"]', 'EUR');
     $this->reads('[data-line="Wax"]', 'min');
@@ -18,7 +18,9 @@ it('prices a job from its menu, follows its drawing, and prints the quote', func
     $drawn = $this->text('[aria-label="Quote"] [data-line="total"]');
     $this->tap('Print the quote');
     $this->find('.sheet-of-paper [aria-label="Quote"]');
-    expect($this->text('.sheet-of-paper [data-line="total"]'))->toBe($drawn);
+    // What the client reads has the margin in each line, and the same sum.
+    expect($this->text('.sheet-of-paper [data-line="total"]'))->toBe($drawn)
+        ->and($this->text('.sheet-of-paper'))->not->toContain('margin')->toContain('work at the bench');
     $this->reads('.letterhead', 'Skellavar');
 });
 
@@ -30,7 +32,8 @@ it('costs more as soon as the band is wider', function (): void {
     $paid = function () use ($job): float {
         $this->visit("/jobs/{$job->number}/price");
         preg_match('/[\d,]+\.\d\d/', (string) $this->until(
-            fn (): ?string => $this->all('[data-line="18k yellow"]')[0]?->getText() ?: null, 'there is no metal in it',
+            fn (): ?string => ($this->all('[data-line="18k yellow"]')[0] ?? null)?->getText(),
+            'there is no metal in it',
         ), $found);
 
         return (float) str_replace(',', '', $found[0] ?? '0');

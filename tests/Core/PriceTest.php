@@ -53,7 +53,10 @@ it('adds up to the unit for any lines and any of 0, 2 and 3 decimals', function 
             expect(abs($coins - round($coins)))->toBeLessThan(1e-6);
             $sum += (int) round($coins);
         }
-        expect($sum)->toBe((int) round($quote->num('total') * $unit))
+        $told = array_sum(array_map(
+            static fn (array $line): int => (int) round($line['amount'] * $unit), $quote->value('client_lines'),
+        ));
+        expect($sum)->toBe((int) round($quote->num('total') * $unit))->and($told)->toBe($sum)
             ->and((int) round(($quote->num('deposit') + $quote->num('balance')) * $unit))->toBe($sum);
     }
 })->with([['JPY', 0], ['EUR', 2], ['KWD', 3]]);
@@ -78,6 +81,15 @@ it('rounds, takes off and lays overhead on as lines of their own', function (): 
         'sizing' => 45.0, 'solder' => 5.0, 'rent, light and tools' => 7.5, 'margin' => 14.38, 'rounding' => -1.88,
         'discount: an old client' => -3.0,
     ])->and($quote->num('total'))->toEqual(67.0);
+});
+
+it('tells a client what it is for, and nothing of the margin', function (): void {
+    $told = array_column(quote(threeLines(), ['margin' => 0.35])->value('client_lines'), 'amount', 'label');
+    // 412.50, 96.00 and 55.56, each ÷ 0.65: 634.615, 147.692 and 85.477.
+    expect(array_keys($told))->toBe(['metal', 'work at the bench', 'work outside'])
+        ->and($told['metal'])->toEqualWithDelta(634.62, 0.011)
+        ->and($told['work at the bench'])->toEqualWithDelta(147.69, 0.011)
+        ->and(array_sum($told))->toEqualWithDelta(867.78, 1e-9);
 });
 
 it('differs only in what changed', function (): void {

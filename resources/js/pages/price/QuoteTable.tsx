@@ -17,11 +17,11 @@ export const money = (amount: unknown, currency: string) =>
           )
         : '–';
 
-/** A quote line by line, from what it costs to what is paid. */
-export function QuoteTable({ price }: { price: Schemas['JobPrice'] }) {
+/** A quote line by line: from what it costs to what is paid, or as the client is told, the margin in each line. */
+export function QuoteTable({ price, told = false }: { price: Schemas['JobPrice']; told?: boolean }) {
     const { quote, currency } = price;
     if (!quote) return null;
-    const lines = (quote.results.lines?.value ?? []) as QuoteLine[];
+    const lines = (quote.results[told ? 'client_lines' : 'lines']?.value ?? []) as QuoteLine[];
     const of = (name: string) => money(quote.results[name]?.value, currency);
     return (
         <table className="figures wide" aria-label="Quote">

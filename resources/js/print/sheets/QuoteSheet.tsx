@@ -21,7 +21,7 @@ export function QuoteSheet({ job }: Printed) {
                 ]}
             />
             <h2>What it costs</h2>
-            {price.quote ? <QuoteTable price={price} /> : <p>Nothing can be priced yet.</p>}
+            {price.quote ? <QuoteTable price={price} told /> : <p>Nothing can be priced yet.</p>}
             <p>
                 Prices of metal change from day to day; this quote holds those of today. What the law asks of
                 a quote or an invoice, and which tax, the law decides.
