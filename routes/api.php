@@ -139,8 +139,9 @@ Route::middleware(['may:metal', IdempotentRequest::class, SubstituteBindings::cl
 });
 Route::middleware(['may:shop', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
     Route::put('shop', [ShopController::class, 'update']);
-    Route::post('own-figures/{name}/take', [OwnFigureController::class, 'take'])->where('name', '[a-z._-]{1,40}');
-    Route::post('own-figures/{name}/back', [OwnFigureController::class, 'giveBack'])->where('name', '[a-z._-]{1,40}');
+    Route::post('own-figures/{name}/take', [OwnFigureController::class, 'take'])->where('name', '[A-Za-z0-9._-]{1,40}');
+    Route::post('own-figures/{name}/back', [OwnFigureController::class, 'giveBack'])->where('name',
+        '[A-Za-z0-9._-]{1,40}');
 });
 Route::middleware(['may:people', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
     Route::put('workshop', [WorkshopController::class, 'update']);
