@@ -41,15 +41,15 @@ function stoneSetBand(): array
 
 it('counts what takes time in a job: stones by how they are set, seats in the wax, bezels made apart',
     function (): void {
-    $facts = JobFacts::of(...heldJob(stoneSetBand()));
-    expect($facts['kind'])->toBe('cast')->and($facts['process'])->toBe('carved')
-        ->and($facts['stones'])->toEqual([
-            ['setting' => 'bezel', 'count' => 1], ['setting' => 'flush', 'count' => 4],
-        ])->and($facts['bezels'])->toBe(1)->and($facts['seats'])->toBe(1)->and($facts['clocks'])->toBe([]);
-    $steps = array_column(JobCost::steps(...heldJob(stoneSetBand())), 'attended_min', 'id');
-    // A bezel 30 and four flush of 20 each; a bezel made by hand 40; a seat in the wax 45 beside 120.
-    expect($steps['set'])->toEqual(30 + 4 * 20)->and($steps['made'])->toEqual(40)->and($steps['wax'])->toEqual(165);
-});
+        $facts = JobFacts::of(...heldJob(stoneSetBand()));
+        expect($facts['kind'])->toBe('cast')->and($facts['process'])->toBe('carved')
+            ->and($facts['stones'])->toEqual([
+                ['setting' => 'bezel', 'count' => 1], ['setting' => 'flush', 'count' => 4],
+            ])->and($facts['bezels'])->toBe(1)->and($facts['seats'])->toBe(1)->and($facts['clocks'])->toBe([]);
+        $steps = array_column(JobCost::steps(...heldJob(stoneSetBand())), 'attended_min', 'id');
+        // A bezel 30 and four flush of 20 each; a bezel made by hand 40; a seat in the wax 45 beside 120.
+        expect($steps['set'])->toEqual(30 + 4 * 20)->and($steps['made'])->toEqual(40)->and($steps['wax'])->toEqual(165);
+    });
 
 it('takes the letters of a wax without their spaces, and a mould or a print for what they are', function (): void {
     $facts = JobFacts::of(...heldJob([...stoneSetBand(), 'wax.text' => 'ever & a day', 'wax.process' => 'mould']));
