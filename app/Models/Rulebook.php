@@ -35,7 +35,9 @@ final class Rulebook extends Model
         foreach (array_keys(WorkshopFields::all()) as $path) {
             $figures[$path] = $settings->value($path);
         }
-        $kept = ['own' => array_keys($settings->own()), 'figures' => $figures];
+        // In the order of the fields, whichever was typed first: the same figures are the same rulebook.
+        $own = array_values(array_intersect(array_keys($figures), array_keys($settings->own())));
+        $kept = ['own' => $own, 'figures' => $figures];
         $hash = hash('sha256', json_encode($kept, JSON_THROW_ON_ERROR));
 
         return self::query()->firstOrCreate(['hash' => $hash], ['figures' => $kept]);

@@ -81,8 +81,10 @@ final readonly class QuoteLines
         if ($folded !== []) {
             $dearest = array_search(max(array_column($folded, 'minor')), array_column($folded, 'minor'), true);
             $name = array_keys($folded)[$dearest];
-            $sum = array_reduce($folded, static fn (?Money $sum, Money $one): Money => $sum?->plus($one) ?? $one);
-            $folded[$name] = $folded[$name]->plus($this->price->minus($sum));
+            $left = array_reduce(
+                $folded, static fn (Money $left, Money $one): Money => $left->minus($one), $this->price,
+            );
+            $folded[$name] = $folded[$name]->plus($left);
         }
         $rows = [];
         foreach ($folded as $name => $amount) {
