@@ -34,17 +34,36 @@ final class JobCost
         return array_values((array) Calculations::answer('time.steps', [...$facts, 'clocks' => []])->value('steps'));
     }
 
+    /**
+     * The same lines with the piece in another alloy, by what it weighs in that one.
+     *
+     * @param  list<array<string, mixed>>  $lines
+     * @return list<array<string, mixed>>
+     */
+    public static function inAlloy(array $lines, JobAnswers $answers, string $alloy, WorkshopSettings $settings): array
+    {
+        $masses = array_column((array) $answers->value('form.band', 'masses'), 'mass', 'alloy');
+        $others = array_filter($lines, static fn (array $line): bool => $line['group'] !== 'metal');
+
+        return isset($masses[$alloy]) ? [...self::bought($alloy, (float) $masses[$alloy], $settings), ...$others] : [];
+    }
+
     /** @return list<array<string, mixed>> */
     private static function metal(Document $document, JobAnswers $answers, WorkshopSettings $settings): array
     {
         $name = $document->text('brief.alloy');
         $mass = $answers->value('form.band', 'mass');
-        if ($name === null || ! is_numeric($mass) || ! in_array($name, $settings->names('stock.alloys'), true)) {
-            return [];
-        }
+
+        return $name === null || ! is_numeric($mass) || ! in_array($name, $settings->names('stock.alloys'), true)
+            ? []
+            : self::bought($name, (float) $mass, $settings);
+    }
+
+    /** @return list<array<string, mixed>> finishing and melting take their part of what is bought */
+    private static function bought(string $name, float $mass, WorkshopSettings $settings): array
+    {
         $alloy = Alloy::named($name, $settings);
-        // Finishing and melting take their part of what is bought.
-        $bought = (float) $mass * (1 + $settings->num('price.metal_lost'));
+        $bought = $mass * (1 + $settings->num('price.metal_lost'));
 
         return [[
             'group' => 'metal', 'label' => $alloy->label, 'quantity' => round($bought, 3), 'unit' => 'g',

@@ -21,7 +21,7 @@ final class TimeSteps implements Calculation
 {
     private const STEPS = [
         'brief', 'form', 'stones', 'wax', 'look', 'sprue', 'invest', 'burnout', 'pour', 'clean', 'shank', 'sizing',
-        'made', 'prefinish', 'set', 'finish', 'tumble', 'patina', 'plating', 'handover',
+        'made', 'heats', 'prefinish', 'set', 'finish', 'tumble', 'patina', 'plating', 'handover',
     ];
 
     public function description(): Description

@@ -63,6 +63,15 @@ it('takes what a step’s own clock said, and leaves out what is done', function
         ->and($steps['burnout']['after'])->toBe(['sprue']);
 });
 
+it('leaves all heats out together once their joints are closed', function (): void {
+    $steps = stepsOf(['kind' => 'fabricated', 'heats' => 3, 'clocks' => [['step' => 'heats', 'done' => true]]]);
+    expect(array_keys($steps))->toBe(['brief', 'form', 'shank', 'prefinish', 'finish', 'handover'])
+        ->and($steps['prefinish']['after'])->toBe(['shank']);
+    // Each takes what a heat was timed at.
+    $timed = stepsOf(['kind' => 'fabricated', 'heats' => 2, 'clocks' => [['step' => 'heats', 'minutes' => 20]]]);
+    expect($timed['heat-1']['attended_min'])->toEqual(20)->and($timed['heat-2']['attended_min'])->toEqual(20);
+});
+
 it('adds up what is attended and what waits, for any job', function (): void {
     mt_srand(5);
     for ($case = 0; $case < 80; $case++) {

@@ -10,7 +10,6 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculations;
 use HotSprue\Drawing\QuoteDrawing;
 use HotSprue\Drawing\ThreadDrawing;
-use HotSprue\Job\Change;
 use HotSprue\Job\Document;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\JobCost;
@@ -35,7 +34,8 @@ final class PriceController
         $document = $job->held();
         $answers = JobAnswers::of($document, $job->settings());
         $steps = JobCost::steps($document, $answers);
-        $quote = self::quote(JobCost::lines($document, $answers, $steps, $settings), $settings);
+        $lines = JobCost::lines($document, $answers, $steps, $settings);
+        $quote = self::quote($lines, $settings);
         $thread = $this->reckoned('time.steps', JobFacts::of($document, $answers), $settings);
         $view = static fn (array $views): ?array => $views === [] ? null : ['use' => 'price', ...$views[0]->toArray()];
 
@@ -43,18 +43,19 @@ final class PriceController
             'currency' => strtoupper($settings->text('price.currency')), 'quote' => $quote?->toArray(),
             'drawn' => $quote === null ? null : $view(QuoteDrawing::views($quote)),
             'left' => $thread->toArray(), 'thread' => $view(ThreadDrawing::views($thread)),
-            'unsaid' => self::unsaid($document, $settings), 'instead' => $this->instead($job, $document, $settings),
+            'unsaid' => self::unsaid($document, $settings), 'instead' => $this->instead($lines,
+                $document->text('brief.alloy'), $answers, $settings),
         ]);
     }
 
     /**
      * The same piece in other alloys.
      *
+     * @param  list<array<string, mixed>>  $lines  of the piece in its own
      * @return list<array{alloy: string, label: string, total: float}>
      */
-    private function instead(Job $job, Document $document, WorkshopSettings $settings): array
+    private function instead(array $lines, ?string $own, JobAnswers $answers, WorkshopSettings $settings): array
     {
-        $own = $document->text('brief.alloy');
         $instead = [];
         foreach (array_intersect(self::OTHERS, $settings->names('stock.alloys')) as $alloy) {
             $metal = Alloy::named($alloy, $settings);
@@ -63,11 +64,7 @@ final class PriceController
             if ($own === null || $alloy === $own || ! $isPriced) {
                 continue;
             }
-            $said = ['value' => $alloy, 'typed' => $alloy];
-            $other = $document->with([new Change('brief.alloy', $document->entry('brief.alloy'), $said)]);
-            $answers = JobAnswers::of($other, $job->settings());
-            $lines = JobCost::lines($other, $answers, JobCost::steps($other, $answers), $settings);
-            $quote = self::quote($lines, $settings);
+            $quote = self::quote(JobCost::inAlloy($lines, $answers, $alloy, $settings), $settings);
             $quote === null ?: $instead[] = ['alloy' => $alloy, 'label' => $metal->label,
                 'total' => $quote->num('total')];
         }
