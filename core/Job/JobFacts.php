@@ -13,9 +13,8 @@ final class JobFacts
     private const OF_STATION = [
         'brief' => ['brief'], 'form' => ['form'], 'stones' => ['stones'], 'wax' => ['wax', 'look'],
         'tree' => ['sprue', 'invest'], 'burnout' => ['burnout'], 'pour' => ['pour', 'clean'], 'sizing' => ['sizing'],
-        'join' => ['made', 'heats'], 'set' => ['set'], 'finish' => ['prefinish', 'finish', 'tumble', 'patina',
-            'plating'],
-        'handover' => ['handover'],
+        'join' => ['made', 'heats'], 'set' => ['set'], 'handover' => ['handover'],
+        'finish' => ['prefinish', 'finish', 'tumble', 'patina', 'plating'],
     ];
 
     /** @return array<string, mixed> input of `time.steps` */

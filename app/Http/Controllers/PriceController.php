@@ -43,8 +43,8 @@ final class PriceController
             'currency' => strtoupper($settings->text('price.currency')), 'quote' => $quote?->toArray(),
             'drawn' => $quote === null ? null : $view(QuoteDrawing::views($quote)),
             'left' => $thread->toArray(), 'thread' => $view(ThreadDrawing::views($thread)),
-            'unsaid' => self::unsaid($document, $settings), 'instead' => $this->instead($lines,
-                $document->text('brief.alloy'), $answers, $settings),
+            'unsaid' => self::unsaid($document, $settings),
+            'instead' => $this->instead($lines, $document->text('brief.alloy'), $answers, $settings),
         ]);
     }
 
