@@ -199,7 +199,7 @@ it('keeps every target 44 px, text 13, every box off the others and every page w
         ] as $page) {
             $this->visit($page);
             $this->find('h1');
-            usleep(500_000);
+            usleep(300_000);
             $found = $this->browser()->executeScript($look);
             expect($found)->toBe([], "{$page} at {$wide}: ".implode('; ', $found));
         }
