@@ -40,7 +40,11 @@ export default function SamplesChart({ own, apart }: { own: Own; apart: (at: num
     const figure = own.answer.results.figure?.value as number;
     return (
         <Chart.Root h="200px" aspectRatio="auto" fontSize="13px" chart={chart} aria-hidden>
-            <ScatterChart responsive margin={{ top: 12, right: 70, bottom: 4, left: 4 }}>
+            <ScatterChart
+                responsive
+                accessibilityLayer={false}
+                margin={{ top: 12, right: 70, bottom: 4, left: 4 }}
+            >
                 <CartesianGrid vertical={false} stroke="var(--chakra-colors-rule)" />
                 <XAxis
                     dataKey="at"
