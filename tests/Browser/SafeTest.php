@@ -28,6 +28,11 @@ it('puts a lot into a charge by keys, refuses another alloy, and Pour opens with
         "[aria-label=\"from lot {$yellow->id}\"]",
     )->getAttribute('value'), '50.'), 'the lot is not in the charge');
     $this->reads('[data-testid="charge-chosen"]', 'wanted');
+    // Another mass may be said, and none.
+    $field = $this->find("[aria-label=\"from lot {$yellow->id}\"]");
+    $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, WebDriverKeys::BACKSPACE]);
+    $this->gone('[data-testid="charge-chosen"]');
+    expect($field->getAttribute('value'))->toBe('');
 });
 
 it('takes the account away as CSV for the period shown', function (): void {

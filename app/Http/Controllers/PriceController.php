@@ -36,7 +36,7 @@ final class PriceController
         $steps = JobCost::steps($document, $answers);
         $lines = JobCost::lines($document, $answers, $steps, $settings);
         $quote = self::quote($lines, $settings);
-        $thread = $this->reckoned('time.steps', JobFacts::of($document, $answers), $settings);
+        $thread = self::reckoned('time.steps', JobFacts::of($document, $answers), $settings);
         $view = static fn (array $views): ?array => $views === [] ? null : ['use' => 'price', ...$views[0]->toArray()];
 
         return new JsonResponse([
@@ -44,7 +44,7 @@ final class PriceController
             'drawn' => $quote === null ? null : $view(QuoteDrawing::views($quote)),
             'left' => $thread->toArray(), 'thread' => $view(ThreadDrawing::views($thread)),
             'unsaid' => self::unsaid($document, $settings),
-            'instead' => $this->instead($lines, $document->text('brief.alloy'), $answers, $settings),
+            'instead' => self::instead($lines, $document->text('brief.alloy'), $answers, $settings),
         ]);
     }
 
@@ -54,7 +54,7 @@ final class PriceController
      * @param  list<array<string, mixed>>  $lines  of the piece in its own
      * @return list<array{alloy: string, label: string, total: float}>
      */
-    private function instead(array $lines, ?string $own, JobAnswers $answers, WorkshopSettings $settings): array
+    private static function instead(array $lines, ?string $own, JobAnswers $answers, WorkshopSettings $settings): array
     {
         $instead = [];
         foreach (array_intersect(self::OTHERS, $settings->names('stock.alloys')) as $alloy) {
@@ -75,11 +75,11 @@ final class PriceController
     /** @param list<array<string, mixed>> $lines */
     private static function quote(array $lines, WorkshopSettings $settings): ?Answer
     {
-        return $lines === [] ? null : Answer::of(Calculations::named('price.quote'), ['lines' => $lines], $settings);
+        return $lines === [] ? null : self::reckoned('price.quote', ['lines' => $lines], $settings);
     }
 
     /** @param array<string, mixed> $input */
-    private function reckoned(string $name, array $input, WorkshopSettings $settings): Answer
+    private static function reckoned(string $name, array $input, WorkshopSettings $settings): Answer
     {
         return Answer::of(Calculations::named($name), $input, $settings);
     }

@@ -5,7 +5,7 @@ import { post } from '../api/client';
 import { useUnits, withUnit } from '../bench/units';
 import type { Sum } from '../api/types';
 import type { Lot } from '../api/types';
-import { useLocation } from 'react-router';
+import { useLocation, useNavigate, type Location } from 'react-router';
 import { Typed } from '../bench/fields';
 import { useJobMetal, useWeighed } from '../metal/useJobMetal';
 import type { Work } from './useJob';
@@ -20,35 +20,37 @@ export function ChargeLots({ work }: { work: Work }) {
     const job = work.job!;
     const alloy = (job.document.decisions as Record<string, { value: string }>)['brief.alloy']?.value;
     const { data, query } = useJobMetal(work);
-    // A lot that was brought here from the safe stands in the charge already.
-    const brought = (useLocation().state as { lot?: number } | null)?.lot;
+    // A lot may be brought here from the safe: it stands in the charge already.
+    const go = useNavigate();
+    const { pathname, search, state } = useLocation() as Location<{ lot?: number } | null>;
     const [from, setFrom] = useState<Record<number, string>>({});
     const [out, setOut] = useState({ casting: '', button: '' });
     const lots = data?.of_alloy ?? [];
-    const takes = lots.find((lot) => lot.id === brought && from[lot.id] === undefined);
-    const wantedMass = job.answers['metal.charge']?.results.charge_mass?.value;
-    // What is wanted of it, and no more than there is.
-    if (takes)
-        setFrom({ [takes.id]: Math.min(takes.mass, Number(wantedMass ?? takes.mass)).toFixed(3) + ' g' });
+    const charge = job.answers['metal.charge']?.results.charge_mass?.value as number | undefined;
+    // Of a lot that was brought, what is wanted and no more than there is, until another mass is said.
+    const said = (lot: Lot) =>
+        from[lot.id] ??
+        (lot.id === state?.lot ? `${Math.min(lot.mass, charge ?? lot.mass).toFixed(3)} g` : '');
+    const taken = lots
+        .filter((lot) => said(lot).trim() !== '')
+        .map((lot) => ({ lot, mass: withUnit(said(lot), 'mass', units) }));
     const write = useMutation({
         mutationFn: () =>
             post(`jobs/${job.number}/charge`, {
-                lots: Object.entries(from)
-                    .filter(([, mass]) => mass.trim() !== '')
-                    .map(([lot, mass]) => ({ lot: Number(lot), mass: withUnit(mass, 'mass', units) })),
+                lots: taken.map(({ lot, mass }) => ({ lot: lot.id, mass })),
                 casting: withUnit(out.casting, 'mass', units),
                 button: out.button === '' ? 0 : withUnit(out.button, 'mass', units),
             }),
         onSuccess: () => {
             setFrom({});
             setOut({ casting: '', button: '' });
+            // Written, it is brought no more: the next charge begins empty, after a reload too.
+            void go(pathname + search, { replace: true, state: null });
             void queries.invalidateQueries({ queryKey: ['metal'] });
             void work.refetch();
         },
     });
-    const chosen = lots
-        .filter((lot) => (from[lot.id] ?? '').trim() !== '')
-        .map((lot) => ({ mass: withUnit(from[lot.id]!, 'mass', units), fineness: lot.fineness }));
+    const chosen = taken.map(({ lot, mass }) => ({ mass, fineness: lot.fineness }));
     const { data: sum } = useQuery({
         queryKey: ['charge', chosen],
         queryFn: () => post<Sum>('sums/alloy.mix', { lots: chosen, target_fineness: chosen[0]!.fineness }),
@@ -56,7 +58,6 @@ export function ChargeLots({ work }: { work: Work }) {
         retry: false,
     });
     const weighed = useWeighed();
-    const charge = job.answers['metal.charge']?.results.charge_mass?.value as number | undefined;
     const together = sum?.answer.results.final_mass?.value as number | undefined;
     const wanted = lots[0]?.fineness;
     const others = wanted === undefined ? [] : (data?.of_metal ?? []);
@@ -85,7 +86,7 @@ export function ChargeLots({ work }: { work: Work }) {
                                 </Box>
                                 <Typed
                                     label={`from lot ${lot.id}`}
-                                    value={from[lot.id] ?? ''}
+                                    value={said(lot)}
                                     onChange={(mass) => setFrom((now) => ({ ...now, [lot.id]: mass }))}
                                 />
                             </Flex>

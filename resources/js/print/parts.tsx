@@ -8,6 +8,19 @@ export interface Printed {
     job: Job;
 }
 
+/** A stone as a job holds it. */
+export interface Stone {
+    name?: Kept;
+    species?: Kept;
+    shape?: Kept;
+    width?: Kept;
+    length?: Kept;
+    count?: Kept;
+    weighed_carats?: Kept;
+    owner?: Kept;
+    place?: Kept;
+}
+
 export const decision = (job: Job, path: string) => (job.document.decisions as Record<string, Kept>)[path];
 
 /** Figures as they are said on paper. */

@@ -1,16 +1,5 @@
-import type { Kept } from '../../api/types';
 import { say, useUnits } from '../../bench/units';
-import { decision, Head, Rows, useSaid, type Printed } from '../parts';
-
-interface Stone {
-    name?: Kept;
-    species?: Kept;
-    shape?: Kept;
-    width?: Kept;
-    length?: Kept;
-    count?: Kept;
-    weighed_carats?: Kept;
-}
+import { decision, Head, Rows, useSaid, type Printed, type Stone } from '../parts';
 
 /** What goes with the piece: what it is, what it weighs, and how it is cared for. */
 export function HandOverSheet({ job }: Printed) {

@@ -1,18 +1,6 @@
 import { say, useUnits } from '../../bench/units';
-import type { Kept } from '../../api/types';
 import { Label } from '../Label';
-import { decision, useSaid, type Printed } from '../parts';
-
-interface Stone {
-    name?: Kept;
-    species?: Kept;
-    shape?: Kept;
-    width?: Kept;
-    length?: Kept;
-    count?: Kept;
-    owner?: Kept;
-    place?: Kept;
-}
+import { decision, useSaid, type Printed, type Stone } from '../parts';
 
 /** Labels to be cut out: one for the job's envelope, one for each stone's paper. */
 export function LabelSheet({ job }: Printed) {
