@@ -30,6 +30,8 @@ use HotSprue\Metal\AlloyDensity;
 use HotSprue\Metal\AlloyMix;
 use HotSprue\Metal\MetalCharge;
 use HotSprue\OwnFigures\OwnFigure;
+use HotSprue\Plan\TimePlan;
+use HotSprue\Plan\TimePromise;
 use HotSprue\Pour\CastCheck;
 use HotSprue\Pour\PourFill;
 use HotSprue\Pour\SpinBalance;
@@ -139,6 +141,8 @@ final class Calculations
         'hand.over' => HandOver::class,
         'care.advice' => CareAdvice::class,
         'time.steps' => TimeSteps::class,
+        'time.plan' => TimePlan::class,
+        'time.promise' => TimePromise::class,
         'price.quote' => PriceQuote::class,
         'own.figure' => OwnFigure::class,
     ];

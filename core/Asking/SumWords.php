@@ -38,6 +38,8 @@ final class SumWords
         'wax.like' => ['like earlier wax compare', 'like_mass'],
         'clay.ring' => ['clay metal-clay fired mandrel', 'width thickness'],
         'blank.choose' => ['blank tube block wax choose', 'bore width thickness'],
+        'time.plan' => ['plan schedule who does what when late kiln hours', ''],
+        'time.promise' => ['promise promised ready when can by date day', ''],
         'metal.charge' => ['wax metal charge melt cast button weigh weighs how much', 'wax_mass'],
         'alloy.density' => ['alloy density composition', ''],
         'alloy.mix' => ['fineness mix raise lower bring refine', ''],

@@ -32,7 +32,10 @@ final class RowWords
         'sign' => ['letter', Quantity::Text], 'size' => ['size', Quantity::Number],
         'until_min' => ['until', Quantity::Minutes], 'v' => ['V claw', Quantity::YesNo],
         'attended_min' => ['at the bench', Quantity::Minutes], 'wait_min' => ['waits', Quantity::Minutes],
-        'resource' => ['needs', Quantity::Text], 'splittable' => ['may be laid down', Quantity::YesNo],
+        'resource' => ['needs', Quantity::Text], 'switch_on' => ['switched on', Quantity::Text],
+        'ready_at' => ['at the pour', Quantity::Text], 'latest_start' => ['at the latest', Quantity::Text],
+        'slack_min' => ['to spare', Quantity::Minutes], 'of' => ['of', Quantity::Minutes],
+        'splittable' => ['may be laid down', Quantity::YesNo],
         'what' => ['line', Quantity::Text], 'words' => ['what is done', Quantity::Text],
         'lengthened_min' => ['longer by', Quantity::Minutes], 'level' => ['row up the stem', Quantity::Text],
         'x_mm' => ['to the right', Quantity::Length], 'y_mm' => ['down', Quantity::Length],
@@ -43,7 +46,7 @@ final class RowWords
     ];
 
     /** Columns that the program reads and nobody else. */
-    private const HIDDEN = ['key', 'changes', 'hole', 'id', 'after'];
+    private const HIDDEN = ['key', 'changes', 'hole', 'id', 'after', 'pieces', 'step'];
 
     public static function isShown(string $column): bool
     {

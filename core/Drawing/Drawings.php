@@ -57,6 +57,8 @@ final class Drawings
             'seat.gallery' => GalleryDrawing::views($input, $answer),
             'pour.temperatures' => HeatScale::views($answer),
             'time.steps' => ThreadDrawing::views($answer),
+            'time.plan' => PlanDrawing::week($input, $answer),
+            'time.promise' => PromiseDrawing::views($answer),
             'price.quote' => QuoteDrawing::views($answer),
             'own.figure' => SamplesDrawing::views($input, $answer),
             'plate.cut' => StockDrawing::sheet($input, $answer),

@@ -26,6 +26,8 @@ final class HouseSamples
                 ['kind' => 'sizing', 'heats' => 1, 'clocks' => [['step' => 'brief', 'done' => true]],
                     'plating' => true],
             ],
+            'time.plan' => PlanSamples::plans(),
+            'time.promise' => PlanSamples::promises(),
             'price.quote' => [
                 ['lines' => [
                     ['group' => 'metal', 'label' => '18k yellow', 'quantity' => 5.5, 'unit' => 'g', 'rate' => 75],

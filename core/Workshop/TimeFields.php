@@ -24,7 +24,7 @@ final class TimeFields
         'hole' => ['each hole of a plate', 6], 'heat' => ['each heat', 12], 'prefinish' => ['pre-finishing', 45],
         'finish' => ['finishing', 45], 'grit' => ['each grit', 5], 'tumbler' => ['the tumbler runs for', 120],
         'patina' => ['patina', 15], 'plating' => ['plating', 20], 'handover' => ['handing over', 20],
-        'sizing' => ['sizing an old ring', 30],
+        'sizing' => ['sizing an old ring', 30], 'held' => ['a flask is held after its burnout', 60],
     ];
 
     /** @return list<Field> */
@@ -34,6 +34,12 @@ final class TimeFields
         foreach (self::MINUTES as $name => [$meaning, $minutes]) {
             $fields[] = Field::minutes("time.{$name}", $meaning)->allowingZero()->default($minutes);
         }
+
+        $fields[] = Field::degreesApart('time.one_fall', 'pours so near to one another share a burnout')
+            ->called('one fall')->default(100.0);
+
+        $fields[] = Field::minutes('time.late_spread', 'eight of ten jobs end within so much of their planned day')
+            ->called('ends within')->allowingZero()->default(1440.0);
 
         return $fields;
     }

@@ -28,6 +28,7 @@ final class HouseFindings
                     )], [],
                 ],
             ],
+            ...PlanFindings::bySheet(),
             'price.quote' => [
                 ['metal-moved', $line, ['metal_then' => 80, 'metal_now' => 84.01], ['metal_then' => 80,
                     'metal_now' => 84]],

@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Plan;
+
+/**
+ * Lays steps down one after another, each as soon as it can be: what it waits for is done, and hands or kiln are free.
+ * Source: workbook 15, the plan.
+ */
+final class Scheduler
+{
+    /** @var array<int, Placed> */
+    private array $placed = [];
+
+    /** @var list<Calendar> */
+    private array $people;
+
+    /** @var list<Calendar> */
+    private array $tumblers;
+
+    private Firing $firing;
+
+    /** @var array<int, int> */
+    private array $hands;
+
+    private function __construct(
+        private readonly Workload $workload, private readonly Choice $choice, private readonly Prepared $prepared,
+    ) {
+        $copy = static fn (Calendar $free): Calendar => clone $free;
+        $this->people = array_map($copy, $workload->hours);
+        $all = Calendar::of([[$workload->now, $workload->horizon]]);
+        $this->tumblers = array_map(
+            static fn (): Calendar => clone $all, $workload->tumblers > 0 ? range(1, $workload->tumblers) : [],
+        );
+        $this->firing = new Firing($workload, $prepared->house);
+        $this->hands = $choice->hands;
+    }
+
+    public static function place(Workload $workload, Choice $choice, Prepared $prepared): Plan
+    {
+        $scheduler = new self($workload, $choice, $prepared);
+        $scheduler->fixed();
+        foreach ($choice->order as $step) {
+            isset($scheduler->placed[$step]) || $scheduler->lay($step);
+        }
+
+        return new Plan(
+            $workload, $scheduler->placed, $scheduler->firing->runs(), $scheduler->people, $scheduler->hands,
+        );
+    }
+
+    /** What is fixed stays where it is, whatever else is so. */
+    private function fixed(): void
+    {
+        foreach ($this->workload->fixed as $at => ['start' => $start, 'by' => $by]) {
+            $step = $this->workload->steps[$at];
+            if (! isset($this->workload->jobs[$step->job])) {
+                continue;
+            }
+            if ($step->isBurnout()) {
+                $this->placed[$at] = $this->firing->fixed($step, $start, $by ?? 0);
+
+                continue;
+            }
+            $by ??= $this->named($step) ?? $this->prepared->hands[0] ?? null;
+            $pieces = $step->minutes === 0 ? [] : [[$start, $start + $step->minutes]];
+            if ($by !== null) {
+                $free = $this->people[$by]->earliest($start, $step->minutes, $step->splits);
+                $pieces = $free !== null && $free[0][0] === $start ? $free : $pieces;
+                $this->people[$by]->take($pieces);
+                $this->hands[$step->job] ??= $by;
+            }
+            $end = $pieces === [] ? $start : $pieces[count($pieces) - 1][1];
+            $this->placed[$at] = new Placed($by, $start, $end, $pieces, $end + $step->waits, true);
+        }
+    }
+
+    private function lay(int $at): void
+    {
+        $step = $this->workload->steps[$at];
+        $ready = $this->ready($step);
+        if ($ready === null) {
+            return;
+        }
+        match ($step->resource) {
+            'person' => $this->attend($at, $step, $ready),
+            'kiln' => $this->burnOut($at, $step, $ready),
+            'tumbler' => $this->tumble($at, $step, $ready),
+            default => $this->placed[$at] = new Placed(null, $ready, $ready, [], $ready + $step->waits),
+        };
+    }
+
+    /** When all is done that it waits for; null where some of that has no room. */
+    private function ready(PlanStep $step): ?int
+    {
+        $ready = $this->workload->now;
+        foreach ($step->after as $before) {
+            if (! isset($this->placed[$before])) {
+                return null;
+            }
+            $ready = max($ready, $this->placed[$before]->done);
+        }
+
+        return $ready;
+    }
+
+    private function attend(int $at, PlanStep $step, int $ready): void
+    {
+        if ($step->minutes === 0) {
+            $this->placed[$at] = new Placed(null, $ready, $ready, [], $ready + $step->waits);
+
+            return;
+        }
+        [$by, $pieces] = $this->soonest($step, $ready);
+        if ($by === null || $pieces === null) {
+            return;
+        }
+        $this->take($at, $step, $by, $pieces);
+    }
+
+    /** @param non-empty-list<array{int, int}> $pieces */
+    private function take(int $at, PlanStep $step, int $by, array $pieces): void
+    {
+        $this->people[$by]->take($pieces);
+        $this->hands[$step->job] ??= $by;
+        $end = $pieces[count($pieces) - 1][1];
+        $this->placed[$at] = new Placed($by, $pieces[0][0], $end, $pieces, $end + $step->waits);
+    }
+
+    /** @return array{?int, non-empty-list<array{int, int}>|null} whoever has it done first,
+        the first of them where it is one */
+    private function soonest(PlanStep $step, int $ready): array
+    {
+        $best = [null, null];
+        foreach ($this->who($step) as $person) {
+            $splits = $step->splits || $step->minutes > $this->prepared->longest[$person];
+            $pieces = $this->people[$person]->earliest($ready, $step->minutes, $splits);
+            if ($pieces !== null && $pieces !== []
+                && ($best[1] === null || $pieces[count($pieces) - 1][1] < $best[1][count($best[1]) - 1][1])) {
+                $best = [$person, $pieces];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<int> who may do it: whoever the step or its job names, whoever has the job already, or anybody */
+    private function who(PlanStep $step): array
+    {
+        $named = $this->named($step) ?? ($this->workload->anyHand ? null : $this->hands[$step->job] ?? null);
+
+        return $named === null ? $this->prepared->hands : [$named];
+    }
+
+    private function named(PlanStep $step): ?int
+    {
+        return $this->workload->person($step->person)
+            ?? $this->workload->person($this->workload->jobs[$step->job]->person);
+    }
+
+    /** A flask is poured within the time that it is held, so that both are laid down together. */
+    private function burnOut(int $at, PlanStep $step, int $ready): void
+    {
+        $ready = max($ready, $this->choice->late[$at] ?? 0);
+        $pour = $this->prepared->pours[$at] ?? null;
+        if ($pour === null || isset($this->placed[$pour])) {
+            $found = $this->firing->alone($step, $ready, $this->placed[$pour ?? -1] ?? null);
+            $found === null ?: $this->placed[$at] = $found;
+
+            return;
+        }
+        $poured = $this->workload->steps[$pour];
+        $best = null;
+        foreach ($this->who($poured) as $person) {
+            $found = $this->firing->poured(
+                $step, $poured->minutes, $ready, $this->people[$person], $this->choice->patience,
+            );
+            if ($found !== null && ($best === null || $found->pour < $best[1]->pour)) {
+                $best = [$person, $found];
+            }
+        }
+        if ($best === null) {
+            return;
+        }
+        $this->placed[$at] = $this->firing->take($step, $best[1]);
+        $this->take($pour, $poured, $best[0], [[$best[1]->pour, $best[1]->pour + $poured->minutes]]);
+    }
+
+    private function tumble(int $at, PlanStep $step, int $ready): void
+    {
+        $best = null;
+        foreach ($this->tumblers as $which => $free) {
+            $start = $free->earliest($ready, $step->waits)[0][0] ?? null;
+            if ($start !== null && ($best === null || $start < $best[1])) {
+                $best = [$which, $start];
+            }
+        }
+        if ($best === null) {
+            return;
+        }
+        [$which, $start] = $best;
+        $end = $start + $step->waits;
+        $this->tumblers[$which]->take([[$start, $end]]);
+        $this->placed[$at] = new Placed($which, $start, $end, [], $end);
+    }
+}
