@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HotSprue\Fields;
 
-use DateTimeImmutable;
 use HotSprue\Measures\BenchTalk;
 use HotSprue\Measures\Moment;
 use HotSprue\Measures\NotUnderstood;
@@ -13,6 +12,9 @@ use HotSprue\Measures\Quantity;
 /** Reads what was given for a field: a number in its unit, or bench talk, held to its range. */
 final readonly class FieldReader
 {
+    /** Rows in a list whose field says no other. */
+    private const ROWS = 500;
+
     public function __construct(private Field $field, private WorkshopFigures $settings) {}
 
     /**
@@ -156,16 +158,16 @@ final readonly class FieldReader
 
     private function readDay(mixed $raw): string
     {
-        $day = is_string($raw) ? DateTimeImmutable::createFromFormat('!Y-m-d', $raw) : false;
-
-        return $day !== false && $day->format('Y-m-d') === $raw ? $raw : throw $this->refuse($raw);
+        return is_string($raw) && preg_match('/^(\d{4})-(\d\d)-(\d\d)$/D', $raw, $part) === 1
+            && checkdate((int) $part[2], (int) $part[3], (int) $part[1]) ? $raw : throw $this->refuse($raw);
     }
 
     /** @return list<array<string, mixed>> */
     private function readRows(mixed $raw): array
     {
-        if (! is_array($raw) || ! array_is_list($raw) || count($raw) > 500) {
-            throw new NotUnderstood('A list of up to 500 rows is accepted.');
+        $most = (int) ($this->field->most ?? self::ROWS);
+        if (! is_array($raw) || ! array_is_list($raw) || count($raw) > $most) {
+            throw new NotUnderstood(sprintf('A list of up to %d rows is accepted.', $most));
         }
         $rows = [];
         $columns = array_column($this->field->columns, null, 'name');

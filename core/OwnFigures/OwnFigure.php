@@ -31,7 +31,7 @@ final class OwnFigure implements Calculation
                     Field::number('value', 'what was found')->between(-1e9, 1e9),
                     Field::of(Quantity::Day, 'at', 'on which day')->optional(),
                     Field::text('job', 'of which job')->optional(),
-                ], 'what your jobs gave, the oldest first')->called('samples'),
+                ], 'what your jobs gave, the oldest first')->called('samples')->between(0, 2000),
                 Field::number('default', 'the usual figure')->called('usual figure'),
                 Field::number('prior', 'the usual figure counts as so many jobs')->called('usual counts as')
                     ->fromSetting('own.prior'),

@@ -18,8 +18,18 @@ final readonly class Samples
     /** Fewer are not told apart. */
     private const LEAST = 5;
 
+    private float $median;
+
+    private float $distance;
+
     /** @param list<float> $values the oldest first */
-    public function __construct(public array $values, private float $step) {}
+    public function __construct(public array $values, private float $step)
+    {
+        $median = $values === [] ? 0.0 : self::middle($values);
+        $this->median = $median;
+        $this->distance = $values === [] ? 0.0
+            : self::middle(array_map(static fn (float $one): float => abs($one - $median), $values));
+    }
 
     /**
      * Those that count, and those that stand apart.
@@ -36,7 +46,8 @@ final readonly class Samples
         }
         $limit = self::APART * self::SIGMA * max($all->distance(), $step);
         // Where all but a few are the same to the last digit, nothing tells how far is far.
-        $isApart = static fn (array $row): bool => $limit > 0 && abs($value($row) - $all->median()) > $limit + 1e-12;
+        $median = $all->median();
+        $isApart = static fn (array $row): bool => $limit > 0 && abs($value($row) - $median) > $limit + 1e-12;
 
         return [
             new self(array_map($value, array_values(array_filter(
@@ -48,15 +59,13 @@ final readonly class Samples
 
     public function median(): float
     {
-        return self::middle($this->values);
+        return $this->median;
     }
 
     /** The median absolute deviation. */
     public function distance(): float
     {
-        $median = $this->median();
-
-        return self::middle(array_map(static fn (float $one): float => abs($one - $median), $this->values));
+        return $this->distance;
     }
 
     /** Half of the width in which eight of ten lie. */

@@ -126,6 +126,13 @@ final class Calendar
     private function takeOne(int $from, int $to): void
     {
         $at = $this->endingAfter($from);
+        // Work mostly begins where free time does.
+        if (($this->from[$at] ?? null) === $from && $this->to[$at] > $to) {
+            $this->from[$at] = $to;
+            $this->bridged[$at] = false;
+
+            return;
+        }
         while (isset($this->from[$at]) && $this->from[$at] < $to) {
             $rest = [];
             if ($this->from[$at] < $from) {

@@ -12,7 +12,7 @@ namespace HotSprue\Plan;
 final class PlanSearch
 {
     /** Steps laid down in a search from nothing, and in one that goes on from an earlier plan. */
-    private const MOVES = ['anew' => 28_000, 'again' => 5_000];
+    private const MOVES = ['anew' => 22_000, 'again' => 5_000];
 
     /** Up to so many steps, every order is tried. */
     private const FEW = 9;
@@ -64,8 +64,9 @@ final class PlanSearch
      */
     private function starts(array $before): array
     {
-        $orders = [$this->orders->byLatestStart(), $this->orders->stepByStep(), $this->orders->byDay()];
-        $before === [] || array_unshift($orders, $this->orders->of($before));
+        $orders = $before === []
+            ? [$this->orders->byLatestStart(), $this->orders->stepByStep(), $this->orders->byDay()]
+            : [$this->orders->of($before), $this->orders->byLatestStart()];
         $starts = [];
         foreach ($orders as $order) {
             foreach ($this->workload->kilns === [] ? [0] : [0, ...self::PATIENCE] as $patience) {

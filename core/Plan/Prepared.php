@@ -12,9 +12,10 @@ final readonly class Prepared
      * @param  list<int>  $longest  the longest that each of them stands without a break, minutes
      * @param  array<int, int>  $pours  the pour that follows a burnout
      * @param  Calendar  $house  when somebody is in it, breaks within a day and all
+     * @param  list<?int>  $named  who is to do it, by step
      */
     private function __construct(
-        public array $hands, public array $longest, public array $pours, public Calendar $house,
+        public array $hands, public array $longest, public array $pours, public Calendar $house, public array $named,
     ) {}
 
     public static function of(Workload $workload): self
@@ -31,7 +32,10 @@ final readonly class Prepared
         return new self(
             $workload->hands(),
             array_map(static fn (Calendar $hours): int => $hours->longest(), $workload->hours), $pours,
-            self::house($workload),
+            self::house($workload), array_map(
+                static fn (PlanStep $step): ?int => $workload->person($step->person)
+                    ?? $workload->person($workload->jobs[$step->job]->person), $workload->steps,
+            ),
         );
     }
 

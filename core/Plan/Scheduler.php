@@ -63,7 +63,7 @@ final class Scheduler
 
                 continue;
             }
-            $by ??= $this->named($step) ?? $this->prepared->hands[0] ?? null;
+            $by ??= $this->prepared->named[$at] ?? $this->prepared->hands[0] ?? null;
             $pieces = $step->minutes === 0 ? [] : [[$start, $start + $step->minutes]];
             if ($by !== null) {
                 $free = $this->people[$by]->earliest($start, $step->minutes, $step->splits);
@@ -112,7 +112,7 @@ final class Scheduler
 
             return;
         }
-        [$by, $pieces] = $this->soonest($step, $ready);
+        [$by, $pieces] = $this->soonest($at, $step, $ready);
         if ($by === null || $pieces === null) {
             return;
         }
@@ -130,10 +130,10 @@ final class Scheduler
 
     /** @return array{?int, non-empty-list<array{int, int}>|null} whoever has it done first,
         the first of them where it is one */
-    private function soonest(PlanStep $step, int $ready): array
+    private function soonest(int $at, PlanStep $step, int $ready): array
     {
         $best = [null, null];
-        foreach ($this->who($step) as $person) {
+        foreach ($this->who($at, $step) as $person) {
             $splits = $step->splits || $step->minutes > $this->prepared->longest[$person];
             $pieces = $this->people[$person]->earliest($ready, $step->minutes, $splits);
             if ($pieces !== null && $pieces !== []
@@ -146,17 +146,11 @@ final class Scheduler
     }
 
     /** @return list<int> who may do it: whoever the step or its job names, whoever has the job already, or anybody */
-    private function who(PlanStep $step): array
+    private function who(int $at, PlanStep $step): array
     {
-        $named = $this->named($step) ?? ($this->workload->anyHand ? null : $this->hands[$step->job] ?? null);
+        $named = $this->prepared->named[$at] ?? ($this->workload->anyHand ? null : $this->hands[$step->job] ?? null);
 
         return $named === null ? $this->prepared->hands : [$named];
-    }
-
-    private function named(PlanStep $step): ?int
-    {
-        return $this->workload->person($step->person)
-            ?? $this->workload->person($this->workload->jobs[$step->job]->person);
     }
 
     /** A flask is poured within the time that it is held, so that both are laid down together. */
@@ -172,7 +166,7 @@ final class Scheduler
         }
         $poured = $this->workload->steps[$pour];
         $best = null;
-        foreach ($this->who($poured) as $person) {
+        foreach ($this->who($pour, $poured) as $person) {
             $found = $this->firing->poured(
                 $step, $poured->minutes, $ready, $this->people[$person], $this->choice->patience,
             );

@@ -9,6 +9,7 @@ use App\Benchmark\JobTrials;
 use App\Benchmark\LargeWorkshop;
 use App\Benchmark\ManySettings;
 use App\Benchmark\Measured;
+use App\Benchmark\Planning;
 use App\Benchmark\Trials;
 use HotSprue\Calculations;
 use HotSprue\Fields\Input;
@@ -30,7 +31,7 @@ final class BenchCommand extends Command
         $times = max(20, (int) $this->text('times'));
         $measured = [
             ...$this->core($times), ...JobTrials::core($times), ...ManySettings::measure($times),
-            ...LargeWorkshop::measure(),
+            ...LargeWorkshop::measure(), ...Planning::measure(),
         ];
         $url = rtrim($this->text('url'), '/');
         if ($url !== '') {
