@@ -19,6 +19,7 @@ use App\Http\Controllers\MetalController;
 use App\Http\Controllers\OwnFigureController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PriceController;
 use App\Http\Controllers\ReckonController;
 use App\Http\Controllers\RowController;
@@ -49,6 +50,8 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
     Route::get('shop', [ShopController::class, 'show']);
     Route::get('own-figures', [OwnFigureController::class, 'index']);
     Route::get('own-figures.csv', [OwnFigureController::class, 'csv']);
+    Route::get('plan', [PlanController::class, 'show']);
+    Route::post('plan/try', [PlanController::class, 'try']);
     Route::get('workshop', [WorkshopController::class, 'show']);
     Route::get('journal', [JournalController::class, 'index']);
     Route::get('people', [PersonController::class, 'index']);
@@ -61,6 +64,7 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
         Route::get('looks', [ClientReviewController::class, 'index']);
         Route::get('metal', [JobMetalController::class, 'index']);
         Route::get('price', [PriceController::class, 'show']);
+        Route::get('promise', [PlanController::class, 'promise']);
         Route::get('file', [JobFileController::class, 'json']);
         Route::get('zip', [JobFileController::class, 'zip']);
         Route::get(
@@ -98,7 +102,10 @@ Route::middleware(['may:work', IdempotentRequest::class, SubstituteBindings::cla
         Route::post('assembly', [StationController::class, 'assemble']);
         Route::post('figures', [StationController::class, 'adopt']);
         Route::post('pictures', [PictureController::class, 'store']);
+        Route::post('steps/{name}', [PlanController::class, 'step'])->where('name', '[a-z0-9-]{1,40}');
+        Route::delete('steps/{name}/fixed', [PlanController::class, 'free'])->where('name', '[a-z0-9-]{1,40}');
     });
+    Route::post('plan/fixed', [PlanController::class, 'fix']);
     Route::post('casting', [CastingController::class, 'store']);
     Route::post('casting/{run}/kiln', [CastingController::class, 'kiln']);
     Route::post('casting/{run}/fault', [CastingController::class, 'fault']);
@@ -148,4 +155,5 @@ Route::middleware(['may:people', IdempotentRequest::class, SubstituteBindings::c
     Route::post('backup', BackupController::class);
     Route::post('people', [PersonController::class, 'store']);
     Route::put('people/{person}', [PersonController::class, 'update']);
+    Route::put('people/{person}/hours', [PersonController::class, 'hours']);
 });

@@ -38,7 +38,7 @@ final class Planning
             Measured::of('core time.plan, 40 jobs of 16 steps', 10, self::asking('time.plan', $asked), 400.0),
             Measured::of(
                 'core time.plan, after one change', 10, self::asking('time.plan', [...$moved, 'order' => $order]),
-                    150.0,
+                150.0,
             ),
             Measured::of('core time.promise, behind 39 jobs', 10, self::asking('time.promise', [
                 ...$asked, 'order' => $order, 'job' => '39',

@@ -73,6 +73,7 @@ final class HouseSchemas
                     'wants' => Shape::list($text), 'worst' => $nullText, 'trouble' => $nullText,
                 ],
             ),
+            ...PlanSchemas::all(),
             'JobPrice' => Shape::whole([
                 'currency' => $text, 'quote' => Shape::orNull(Shape::ref('Answer')),
                 'drawn' => Shape::orNull(Shape::ref('View')), 'left' => Shape::ref('Answer'),
@@ -91,7 +92,8 @@ final class HouseSchemas
                     'name' => $nullText, 'mark' => $nullText, 'timezone' => $text, 'timezone_agreed' => $bool,
                     'zones' => Shape::list($text),
                     'backup_folder' => $nullText, 'backup_default' => $text, 'backed_up_at' => $nullText,
-                    'backup_trouble' => $nullText,
+                    'backup_trouble' => $nullText, 'kilns' => Shape::ref('Kilns'), 'tumblers' => $int,
+                    'any_hand' => $bool,
                 ],
             ),
             'Journal' => Shape::whole(
@@ -106,7 +108,8 @@ final class HouseSchemas
             'People' => Shape::whole(
                 [
                     'people' => Shape::list(Shape::whole([
-                        'id' => $int, 'name' => $text, 'role' => $role, 'signs_in' => $bool,
+                        'id' => $int, 'name' => $text, 'role' => $role, 'signs_in' => $bool, 'hours' => $text,
+                        'off' => $text,
                     ])),
                     'roles' => Shape::list($text),
                 ],

@@ -15,7 +15,7 @@ final class Operations
     /** Changes that keep nothing in the database, and so need no key. */
     private const UNKEPT = [
         '/api/bench', '/api/sign-in', '/api/sign-out', '/api/sums/{sheet}', '/api/jobs/{job}/reckon',
-        '/api/devices/{device}/take',
+        '/api/devices/{device}/take', '/api/plan/try',
     ];
 
     public static function keepsNothing(string $path): bool
@@ -29,7 +29,42 @@ final class Operations
      */
     public static function all(): array
     {
-        return [...self::house(), ...self::jobs(), ...self::client(), ...self::casting(), ...self::metal()];
+        return [...self::house(), ...self::plan(), ...self::jobs(), ...self::client(), ...self::casting(),
+            ...self::metal()];
+    }
+
+    /**
+     * @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string,
+     * mixed>|null}>
+     */
+    private static function plan(): array
+    {
+        $plan = [200 => Shape::ref('Plan')];
+        $step = Shape::object(
+            ['job' => Shape::TEXT, 'step' => Shape::TEXT, 'start' => Shape::TEXT, 'by' => Shape::orNull(Shape::TEXT)],
+            ['job', 'step', 'start'],
+        );
+
+        return [
+            ['get', '/api/plan', 'Who does what when, what is under way, and who is waited for', $plan, null],
+            [
+                'post', '/api/plan/try', 'What laying a step elsewhere would come to',
+                [200 => Shape::ref('PlanChange')], $step,
+            ],
+            ['post', '/api/plan/fixed', 'Lays a step on an hour, where it stays', $plan, $step],
+            ['delete', '/api/jobs/{job}/steps/{name}/fixed', 'Lets a step go free again', $plan, null],
+            [
+                'post', '/api/jobs/{job}/steps/{name}', 'Starts a step, pauses it, ends it, or takes its end back',
+                $plan,
+                Shape::whole(['do' => Shape::oneOf(['start', 'pause', 'end', 'again'])]),
+            ],
+            [
+                'get', '/api/jobs/{job}/promise', 'The day that could be promised for a job, behind all others',
+                [200 => Shape::whole(['promise' => Shape::ref('Answer'),
+                    'drawn' => Shape::orNull(Shape::ref('View'))])],
+                null,
+            ],
+        ];
     }
 
     /**
@@ -105,7 +140,8 @@ final class Operations
                 [200 => Shape::ref('Workshop')],
                 Shape::object([
                     'name' => Shape::orNull($text), 'mark' => Shape::orNull($text), 'timezone' => $text,
-                    'backup_folder' => Shape::orNull($text),
+                    'backup_folder' => Shape::orNull($text), 'kilns' => Shape::ref('Kilns'),
+                    'tumblers' => Shape::INT, 'any_hand' => Shape::BOOL,
                 ]),
             ],
             ['post', '/api/backup', 'Asks for a backup now', [202 => Shape::whole(['asked' => Shape::BOOL])], null],
@@ -113,6 +149,10 @@ final class Operations
             ['get', '/api/people', 'Who works here', [200 => Shape::ref('People')], null],
             ['post', '/api/people', 'Somebody new', [201 => Shape::ref('People')], $person],
             ['put', '/api/people/{person}', 'Another name, role or passphrase', [200 => Shape::ref('People')], $person],
+            [
+                'put', '/api/people/{person}/hours', 'When somebody works, as one says it, and their days off',
+                [200 => Shape::ref('People')], Shape::object(['hours' => $text, 'off' => $text]),
+            ],
             ['get', '/api/clocks', 'Running clocks', [200 => $clocks], null],
             [
                 'post', '/api/clocks', 'Starts a clock', [201 => $clocks],

@@ -15,12 +15,14 @@ use Illuminate\Http\Request;
  * @property string $name
  * @property string|null $passphrase
  * @property Role $role
+ * @property list<array{day: string, from: string, to: string}>|null $hours the usual ones where null
+ * @property list<string>|null $days_off
  */
 final class Person extends User
 {
     protected $table = 'people';
 
-    protected $fillable = ['name', 'passphrase', 'role'];
+    protected $fillable = ['name', 'passphrase', 'role', 'hours', 'days_off'];
 
     /** @var array<string, string> */
     protected $attributes = ['role' => 'goldsmith'];
@@ -38,7 +40,7 @@ final class Person extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['passphrase' => 'hashed', 'role' => Role::class];
+        return ['passphrase' => 'hashed', 'role' => Role::class, 'hours' => 'array', 'days_off' => 'array'];
     }
 
     public function getAuthPasswordName(): string

@@ -26,6 +26,9 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $backup_asked_at when somebody asked for one now
  * @property Carbon|null $backup_tried_at
  * @property string|null $backup_trouble why the last one was not
+ * @property list<array{id: string, flasks: int, alone: bool}>|null $kilns one of four flasks where null
+ * @property int $tumblers
+ * @property bool $any_hand whether one may go on with what another began
  * @property Carbon $created_at
  * @property Rulebook $rulebook
  */
@@ -36,7 +39,8 @@ final class Workshop extends Model
 
     protected $fillable = [
         'rulebook_id', 'typed', 'version', 'timezone', 'timezone_agreed', 'backup_folder', 'backed_up_at',
-        'backup_asked_at', 'backup_tried_at', 'backup_trouble', 'name', 'mark', 'own_figures',
+        'backup_asked_at', 'backup_tried_at', 'backup_trouble', 'name', 'mark', 'own_figures', 'kilns', 'tumblers',
+        'any_hand',
     ];
 
     /** @var list<string> */
@@ -46,7 +50,8 @@ final class Workshop extends Model
     protected function casts(): array
     {
         return [
-            'typed' => 'array', 'own_figures' => 'array', 'timezone_agreed' => 'boolean', 'backed_up_at' => 'datetime',
+            'typed' => 'array', 'kilns' => 'array', 'any_hand' => 'boolean', 'own_figures' => 'array',
+            'timezone_agreed' => 'boolean', 'backed_up_at' => 'datetime',
             'backup_asked_at' => 'datetime', 'backup_tried_at' => 'datetime',
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HotSprue\Job;
 
 use HotSprue\Setting\SettingsTotal;
+use HotSprue\Tree\InvestmentMix;
 
 /** What a job holds that takes time, as `time.steps` is asked for it. Source: workbook 15. */
 final class JobFacts
@@ -46,6 +47,29 @@ final class JobFacts
             ], array_filter($each, static fn (array $one): bool => $one['stones'] > 0 && $one['style'] !== null))),
             'tumble' => $is('finish.tumble'), 'patina' => $is('finish.patina'), 'plating' => $is('finish.rhodium'),
             'clocks' => self::done($document),
+        ];
+    }
+
+    /**
+     * What the plan asks of a burnout and of the flask before it, where the job says so.
+     *
+     * @return array{burnout: array<string, mixed>, invest: array<string, mixed>, on: mixed} on: when it is to be
+     *   switched on, where somebody has said an hour
+     */
+    public static function heat(JobAnswers $answers): array
+    {
+        $pour = $answers->value('pour.temperatures', 'flask_temperature');
+        $stand = $answers->value('investment.mix', 'stand_min');
+        // The school of a standing is told by how long it is.
+        $longest = is_numeric($stand) && $stand > InvestmentMix::STANDING['short'][1]
+            ? InvestmentMix::STANDING['long'][1] : InvestmentMix::STANDING['short'][1];
+
+        return [
+            'burnout' => array_filter([
+                'programme' => $answers->value('burnout.programme', 'school'),
+                'pour_c' => is_numeric($pour) ? (float) $pour : null,
+            ], static fn (mixed $of): bool => $of !== null),
+            'invest' => ['stand_most' => $longest], 'on' => $answers->value('burnout.programme', 'start_at'),
         ];
     }
 

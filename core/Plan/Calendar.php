@@ -10,13 +10,13 @@ namespace HotSprue\Plan;
  */
 final class Calendar
 {
-    /** @var list<int> */
+    /** @var array<int, int> */
     private array $from = [];
 
-    /** @var list<int> */
+    /** @var array<int, int> */
     private array $to = [];
 
-    /** @var list<bool> whether nothing but a night or a break lies before it */
+    /** @var array<int, bool> whether nothing but a night or a break lies before it */
     private array $bridged = [];
 
     /** @param list<array{int, int}> $intervals apart from one another, in order */
@@ -35,7 +35,9 @@ final class Calendar
     /** @return list<array{int, int}> */
     public function intervals(): array
     {
-        return array_map(static fn (int $from, int $to): array => [$from, $to], $this->from, $this->to);
+        return array_values(array_map(
+            static fn (int $from, int $to): array => [$from, $to], $this->from, $this->to,
+        ));
     }
 
     /** The longest time without a break; minutes. */

@@ -13,6 +13,8 @@ final class Firing
     /** Places tried for one burnout before it is said to have no room. */
     private const TRIES = 400;
 
+    private const DAY = 1440;
+
     /** @var array<int, Run> */
     private array $runs = [];
 
@@ -61,19 +63,23 @@ final class Firing
         return $best === null ? null : $this->take($step, $best);
     }
 
-    /** The soonest that a flask is burnt out and poured, sharing where that costs no more than the patience. */
-    public function poured(PlanStep $step, int $minutes, int $ready, Calendar $hands, int $patience): ?FoundRun
+    /**
+     * The soonest that a flask is burnt out and poured: in a burnout that is planned already, where it need not wait
+     * for longer than the rhythm, or in one of its own on the next day of the rhythm.
+     */
+    public function poured(PlanStep $step, int $minutes, int $ready, Calendar $hands, int $rhythm): ?FoundRun
     {
         $shared = $this->shared($step, $minutes, $ready, $hands);
         $best = null;
         foreach (array_keys($this->workload->kilns) as $kiln) {
-            $found = $this->own($kiln, $step, $minutes, $ready, $hands);
+            $found = $this->own($kiln, $step, $minutes, $this->next($ready, $rhythm), $hands);
             if ($found !== null && ($best === null || $found->pour < $best->pour)) {
                 $best = $found;
             }
         }
 
-        return $shared !== null && ($best === null || $shared->pour <= $best->pour + $patience) ? $shared : $best;
+        return $shared !== null && ($best === null || $shared->pour <= $best->pour + self::DAY * (
+            $rhythm - 1)) ? $shared : $best;
     }
 
     public function take(PlanStep $step, FoundRun $found, bool $isFixed = false): Placed
@@ -92,6 +98,15 @@ final class Firing
         }
 
         return new Placed($run->kiln, $run->start, $run->end, [], $run->end, $isFixed);
+    }
+
+    /** The next day on which a kiln is switched on, counted from the plan’s first. */
+    private function next(int $ready, int $rhythm): int
+    {
+        $day = intdiv($ready - $this->workload->now, self::DAY);
+
+        return $day % $rhythm === 0 ? $ready
+            : $this->workload->now + self::DAY * $rhythm * (intdiv($day, $rhythm) + 1);
     }
 
     private function shared(PlanStep $step, int $minutes, int $ready, Calendar $hands): ?FoundRun

@@ -17,11 +17,10 @@ final readonly class Plan
     /**
      * @param  array<int, Placed>  $placed  by step
      * @param  list<Run>  $runs
-     * @param  list<Calendar>  $people  what is free after it
      * @param  array<int, int>  $hands  whose each job is
      */
     public function __construct(
-        private Workload $workload, public array $placed, public array $runs, public array $people, public array $hands,
+        private Workload $workload, public array $placed, public array $runs, public array $hands,
     ) {
         $late = 0.0;
         $ends = [];

@@ -25,7 +25,7 @@ final readonly class PlanFindings
     private const DAY = 1440;
 
     public function __construct(
-        private Workload $workload, private Justified $justified, private Bounds $bounds, private Prepared $prepared,
+        private Workload $workload, private Plan $plan, private Bounds $bounds, private Prepared $prepared,
     ) {}
 
     public function find(AnswerBuilder $answer): void
@@ -34,7 +34,7 @@ final readonly class PlanFindings
             $this->job($answer, $at, $job);
         }
         foreach ($this->workload->steps as $at => $step) {
-            $this->step($answer, $step, $this->justified->placed[$at] ?? null);
+            $this->step($answer, $step, $this->plan->placed[$at] ?? null);
         }
         $this->days($answer);
         $this->kilns($answer);
@@ -49,7 +49,7 @@ final readonly class PlanFindings
                 'Give it to somebody who works, or say their hours.',
             );
         }
-        if (! $this->justified->plan->isWhole($at)) {
+        if (! $this->plan->isWhole($at)) {
             $answer->find(
                 Level::Stop, 'no-room', 'jobs', "Job {$job->id} has no room in the days that are planned.",
                 'Plan further ahead, or give hours, a kiln or a tumbler to what has none.',
@@ -57,22 +57,22 @@ final readonly class PlanFindings
 
             return;
         }
-        $late = $this->justified->plan->lateness($at);
+        $late = $this->plan->lateness($at);
         if ($late > 0) {
             $never = $this->bounds->late($at) > 0;
             $answer->find(
                 Level::Stop, 'late', 'jobs',
-                sprintf('Job %s ends %s, %s after its day.', $job->id, $this->day($this->justified->plan->ends[$at]),
+                sprintf('Job %s ends %s, %s after its day.', $job->id, $this->day($this->plan->ends[$at]),
                     self::long($late)),
                 $never ? 'No plan can keep its day: tell the client, or take something out of it.'
                     : 'Others are in its way: let one of them wait, or share it between two.',
             );
             $this->look($answer, $job, $late);
-        } elseif ($job->due !== null && $job->due - $this->justified->plan->ends[$at] < self::DAY) {
+        } elseif ($job->due !== null && $job->due - $this->plan->ends[$at] < self::DAY) {
             $answer->find(
                 Level::Caution, 'slack-short', 'jobs',
                 sprintf('Job %s ends %s, with less than a day to spare.', $job->id,
-                    $this->day($this->justified->plan->ends[$at])),
+                    $this->day($this->plan->ends[$at])),
                 'One casting that fails makes it late: begin it sooner.',
             );
         }
@@ -99,7 +99,7 @@ final readonly class PlanFindings
             return;
         }
         foreach ($step->after as $before) {
-            $earlier = $this->justified->placed[$before] ?? null;
+            $earlier = $this->plan->placed[$before] ?? null;
             if ($placed->fixed && ($earlier === null || $earlier->done > $placed->start)) {
                 $answer->find(
                     Level::Stop, 'fixed-clash', 'fixed',
@@ -122,7 +122,7 @@ final readonly class PlanFindings
 
     private function days(AnswerBuilder $answer): void
     {
-        foreach ((new PlanTold($this->workload, $this->justified))->load() as $day) {
+        foreach ((new PlanTold($this->workload, $this->plan))->load() as $day) {
             if ($day['minutes'] > $day['of']) {
                 $answer->find(
                     Level::Caution, 'day-full', 'fixed',
@@ -134,7 +134,7 @@ final readonly class PlanFindings
             }
         }
         $hands = [];
-        foreach ($this->justified->placed as $at => $placed) {
+        foreach ($this->plan->placed as $at => $placed) {
             foreach ($this->workload->steps[$at]->resource === 'person' ? $placed->pieces : [] as $piece) {
                 $hands[(int) $placed->by][] = [...$piece, $at];
             }
@@ -158,7 +158,7 @@ final readonly class PlanFindings
 
     private function kilns(AnswerBuilder $answer): void
     {
-        foreach ($this->justified->plan->runs as $run) {
+        foreach ($this->plan->runs as $run) {
             $kiln = $this->workload->kilns[$run->kiln] ?? null;
             $from = max($run->start, $this->workload->now);
             if ($kiln !== null && ! $kiln->alone && $from < $run->end

@@ -12,12 +12,15 @@ namespace HotSprue\Plan;
 final class PlanSearch
 {
     /** Steps laid down in a search from nothing, and in one that goes on from an earlier plan. */
-    private const MOVES = ['anew' => 22_000, 'again' => 5_000];
+    private const MOVES = ['anew' => 18_000, 'again' => 4_000];
 
     /** Up to so many steps, every order is tried. */
     private const FEW = 9;
 
-    private const PATIENCE = [1440, 4320];
+    /** Days from one burnout to the next. */
+    private const RHYTHMS = [1, 2, 4, 7];
+
+    private const KICKS = 10;
 
     private readonly Orders $orders;
 
@@ -47,15 +50,24 @@ final class PlanSearch
             || $search->everyOrder();
         // From each start its own way down: the best of them all is kept.
         foreach ($starts as $at => [$choice, $plan]) {
-            [$best, $chosen] = [$search->plan, $search->choice];
-            if ($at > 0) {
-                [$search->choice, $search->plan] = [$choice, $plan];
+            $at === 0 ? $search->improve() : $search->from($choice, $plan);
+        }
+        foreach ($search->kicks() as $choice) {
+            if ($search->left < count($choice->order)) {
+                break;
             }
-            $search->improve();
-            $search->plan->isBetterThan($best) || [$search->plan, $search->choice] = [$best, $chosen];
+            $search->from($choice, $search->place($choice));
         }
 
         return $search;
+    }
+
+    private function from(Choice $choice, Plan $plan): void
+    {
+        [$best, $chosen] = [$this->plan, $this->choice];
+        [$this->choice, $this->plan] = [$choice, $plan];
+        $this->improve();
+        $this->plan->isBetterThan($best) || [$this->plan, $this->choice] = [$best, $chosen];
     }
 
     /**
@@ -66,11 +78,11 @@ final class PlanSearch
     {
         $orders = $before === []
             ? [$this->orders->byLatestStart(), $this->orders->stepByStep(), $this->orders->byDay()]
-            : [$this->orders->of($before), $this->orders->byLatestStart()];
+            : [$this->orders->of($before)];
         $starts = [];
         foreach ($orders as $order) {
-            foreach ($this->workload->kilns === [] ? [0] : [0, ...self::PATIENCE] as $patience) {
-                $choice = new Choice($order, patience: $patience);
+            foreach ($this->workload->kilns === [] ? [1] : self::RHYTHMS as $rhythm) {
+                $choice = new Choice($order, rhythm: $rhythm);
                 $starts[] = [$choice, $this->place($choice)];
             }
         }
@@ -119,11 +131,11 @@ final class PlanSearch
         $hands = count($this->workload->jobs) <= 3 ? $this->everyHand() : [[]];
         foreach ($this->orders->every() as $order) {
             foreach ($hands as $who) {
-                foreach ([0, ...self::PATIENCE] as $patience) {
+                foreach (self::RHYTHMS as $rhythm) {
                     if ($this->left < 0) {
                         return;
                     }
-                    $this->try(new Choice($order, $who, $patience));
+                    $this->try(new Choice($order, $who, $rhythm));
                     if ($this->workload->kilns === []) {
                         break;
                     }
@@ -166,11 +178,12 @@ final class PlanSearch
     /** @return iterable<Choice> */
     private function moves(): iterable
     {
+        yield from $this->together();
         foreach ($this->late() as $job) {
+            yield $this->choice->hurrying($job);
             yield $this->choice->ordered($this->orders->first($this->choice->order, $job));
             yield from $this->otherHands($job);
         }
-        yield from $this->together();
         $order = $this->orders->jobsIn($this->choice->order);
         for ($at = 1; $at < count($order); $at++) {
             yield $this->choice->ordered($this->orders->before($this->choice->order, $order[$at], $order[$at - 1]));
@@ -213,7 +226,7 @@ final class PlanSearch
         }
     }
 
-    /** @return iterable<Choice> an earlier burnout that waits for one which it could share */
+    /** @return iterable<Choice> burnouts that wait for one another, so that they are one */
     private function together(): iterable
     {
         foreach ($this->workload->steps as $at => $step) {
@@ -223,10 +236,49 @@ final class PlanSearch
             }
             foreach ($this->plan->runs as $run) {
                 $room = $this->workload->kilns[$run->kiln]->flasks ?? 0;
-                if ($run->start > $own->start && $run->suits($step, $room, $this->workload->fall)) {
+                if ($run->start === $own->start || ! $run->suits($step, $room, $this->workload->fall)) {
+                    continue;
+                }
+                if ($run->start > $own->start) {
                     yield $this->choice->waiting($at, $run->start);
+                } elseif (isset($this->prepared->flasks[$at])) {
+                    yield from $this->waitingFor($this->prepared->flasks[$at], $run);
                 }
             }
+        }
+    }
+
+    /** @return iterable<Choice> a burnout that waits until another flask has stood, invested as soon as it can be */
+    private function waitingFor(Flask $flask, Run $run): iterable
+    {
+        $invest = $this->workload->steps[$flask->invest];
+        $ready = $this->workload->now;
+        foreach ($invest->after as $before) {
+            $ready = max($ready, $this->plan->placed[$before]->done ?? 0);
+        }
+        foreach ($this->prepared->flasks as $at => $other) {
+            $first = $this->workload->steps[$other->invest];
+            if ($at === $other->burnout && $first->job === $run->jobs[0]) {
+                // Both are invested in one morning, one after the other.
+                yield $this->choice->waiting($other->burnout, max(
+                    $run->start + $invest->minutes, $ready + $invest->minutes + $invest->waits + $first->minutes,
+                ));
+            }
+        }
+    }
+
+    /** @return iterable<Choice> a way out of a plan that no one move makes better: one job to the front,
+        one behind it */
+    private function kicks(): iterable
+    {
+        $jobs = array_keys($this->workload->jobs);
+        $count = count($jobs);
+        for ($kick = 0; $kick < min(self::KICKS, $count * ($count - 1)); $kick++) {
+            $one = $jobs[$kick % $count];
+            $other = $jobs[($kick * 5 + intdiv($kick, $count) + 1) % $count];
+            yield $this->choice->ordered(
+                $this->orders->first($this->orders->first($this->choice->order, $other), $one),
+            );
         }
     }
 }

@@ -7,13 +7,13 @@ namespace HotSprue\Plan;
 /** A plan as it is told: moments in the workshop's zone, people and kilns by their ids. */
 final readonly class PlanTold
 {
-    public function __construct(private Workload $workload, private Justified $justified) {}
+    public function __construct(private Workload $workload, private Plan $plan) {}
 
     /** @return list<array<string, mixed>> */
     public function placed(): array
     {
         $rows = [];
-        $inTime = $this->justified->placed;
+        $inTime = $this->plan->placed;
         uasort($inTime, static fn (Placed $a, Placed $b): int => [$a->start, $a->end] <=> [$b->start, $b->end]);
         foreach ($inTime as $at => $placed) {
             $step = $this->workload->steps[$at];
@@ -22,7 +22,7 @@ final readonly class PlanTold
                 'station' => $step->station, 'resource' => $step->resource, 'by' => $this->by($step, $placed),
                 'start' => $this->workload->said($placed->start), 'end' => $this->workload->said($placed->end),
                 'done' => $this->workload->said($placed->done), 'fixed' => $placed->fixed,
-                'pieces' => array_map(fn (array $piece): array => [
+                'binds' => $this->binds($step, $placed), 'pieces' => array_map(fn (array $piece): array => [
                     'from' => $this->workload->said($piece[0]), 'to' => $this->workload->said($piece[1]),
                 ], $placed->pieces),
             ];
@@ -36,16 +36,16 @@ final readonly class PlanTold
     {
         $rows = $starts = [];
         foreach ($this->workload->jobs as $at => $job) {
-            $whole = $this->justified->plan->isWhole($at);
-            $ends = $this->justified->plan->ends[$at];
+            $whole = $this->plan->isWhole($at);
+            $ends = $this->plan->ends[$at];
             $starts[] = min([PHP_INT_MAX, ...array_map(
-                fn (int $step): int => $this->justified->placed[$step]->start ?? PHP_INT_MAX, $job->steps,
+                fn (int $step): int => $this->plan->placed[$step]->start ?? PHP_INT_MAX, $job->steps,
             )]);
-            $hands = $this->justified->plan->hands[$at] ?? null;
+            $hands = $this->plan->hands[$at] ?? null;
             $rows[] = [
                 'job' => $job->id, 'title' => $job->title, 'ends' => $whole ? $this->workload->said($ends) : null,
                 'slack_min' => $job->due === null || ! $whole ? null : (float) max(0, $job->due - $ends),
-                'late_min' => (float) $this->justified->plan->lateness($at),
+                'late_min' => (float) $this->plan->lateness($at),
                 'person' => $hands === null ? null : $this->workload->people[$hands],
             ];
         }
@@ -87,7 +87,7 @@ final readonly class PlanTold
                 $days[$person][$this->day($from)]['of'] = ($days[$person][$this->day($from)]['of'] ?? 0) + $to - $from;
             }
         }
-        foreach ($this->justified->placed as $placed) {
+        foreach ($this->plan->placed as $placed) {
             foreach ($placed->by === null ? [] : $placed->pieces as [$from, $to]) {
                 $day = $this->day($from);
                 $days[$placed->by][$day]['minutes'] = ($days[$placed->by][$day]['minutes'] ?? 0) + $to - $from;
@@ -130,7 +130,7 @@ final readonly class PlanTold
     /** @return list<Run> */
     private function inTime(): array
     {
-        $runs = $this->justified->plan->runs;
+        $runs = $this->plan->runs;
         usort($runs, static fn (Run $a, Run $b): int => $a->start <=> $b->start);
 
         return $runs;
@@ -140,11 +140,40 @@ final readonly class PlanTold
     private function pressing(): array
     {
         $must = array_values(array_filter(array_map(
-            $this->justified->mustStart(...), array_keys($this->workload->jobs),
+            (new LatestStarts($this->workload, $this->plan))->of(...), array_keys($this->workload->jobs),
         )));
         usort($must, static fn (array $a, array $b): int => $a['latest'] <=> $b['latest']);
 
         return $must;
+    }
+
+    /** Why it does not begin sooner. */
+    private function binds(PlanStep $step, Placed $placed): string
+    {
+        $ready = $this->workload->now;
+        foreach ($step->after as $before) {
+            $ready = max($ready, $this->plan->placed[$before]->done ?? $ready);
+        }
+
+        return match (true) {
+            $placed->fixed => 'it is fixed',
+            $placed->start <= $ready => $step->after === [] ? 'nothing' : 'what comes before it',
+            $step->isBurnout() => 'the kiln, and hands for its pour',
+            $placed->by === null || $step->resource !== 'person' => 'the tumbler',
+            default => $this->busy((int) $placed->by, $placed->start),
+        };
+    }
+
+    private function busy(int $person, int $until): string
+    {
+        foreach ($this->plan->placed as $at => $other) {
+            $step = $this->workload->steps[$at];
+            if ($other->by === $person && $other->end === $until && $step->resource === 'person') {
+                return "{$this->workload->names[$person]} is at {$this->workload->jobs[$step->job]->id}";
+            }
+        }
+
+        return 'working hours';
     }
 
     private function by(PlanStep $step, Placed $placed): ?string

@@ -13,9 +13,11 @@ final readonly class Prepared
      * @param  array<int, int>  $pours  the pour that follows a burnout
      * @param  Calendar  $house  when somebody is in it, breaks within a day and all
      * @param  list<?int>  $named  who is to do it, by step
+     * @param  array<int, Flask>  $flasks  by the steps of investing and burning out
      */
     private function __construct(
         public array $hands, public array $longest, public array $pours, public Calendar $house, public array $named,
+        public array $flasks,
     ) {}
 
     public static function of(Workload $workload): self
@@ -35,7 +37,7 @@ final readonly class Prepared
             self::house($workload), array_map(
                 static fn (PlanStep $step): ?int => $workload->person($step->person)
                     ?? $workload->person($workload->jobs[$step->job]->person), $workload->steps,
-            ),
+            ), Flask::in($workload, $pours),
         );
     }
 

@@ -10,6 +10,9 @@ namespace HotSprue\Plan;
  */
 final class Scheduler
 {
+    /** Mornings tried for a flask that may not stand long. */
+    private const TRIES = 24;
+
     /** @var array<int, Placed> */
     private array $placed = [];
 
@@ -45,9 +48,7 @@ final class Scheduler
             isset($scheduler->placed[$step]) || $scheduler->lay($step);
         }
 
-        return new Plan(
-            $workload, $scheduler->placed, $scheduler->firing->runs(), $scheduler->people, $scheduler->hands,
-        );
+        return new Plan($workload, $scheduler->placed, $scheduler->firing->runs(), $scheduler->hands);
     }
 
     /** What is fixed stays where it is, whatever else is so. */
@@ -79,6 +80,12 @@ final class Scheduler
     private function lay(int $at): void
     {
         $step = $this->workload->steps[$at];
+        $flask = $this->prepared->flasks[$at] ?? null;
+        if ($flask !== null && ! isset($this->placed[$flask->pour]) && ! isset($this->placed[$flask->invest])) {
+            $this->flask($flask, $at);
+
+            return;
+        }
         $ready = $this->ready($step);
         if ($ready === null) {
             return;
@@ -168,7 +175,7 @@ final class Scheduler
         $best = null;
         foreach ($this->who($pour, $poured) as $person) {
             $found = $this->firing->poured(
-                $step, $poured->minutes, $ready, $this->people[$person], $this->choice->patience,
+                $step, $poured->minutes, $ready, $this->people[$person], $this->choice->rhythmOf($step->job),
             );
             if ($found !== null && ($best === null || $found->pour < $best[1]->pour)) {
                 $best = [$person, $found];
@@ -179,6 +186,87 @@ final class Scheduler
         }
         $this->placed[$at] = $this->firing->take($step, $best[1]);
         $this->take($pour, $poured, $best[0], [[$best[1]->pour, $best[1]->pour + $poured->minutes]]);
+    }
+
+    /** A flask is invested when its burnout asks for it, so that it stands no longer than it may. */
+    private function flask(Flask $flask, int $at): void
+    {
+        $invest = $this->workload->steps[$flask->invest];
+        $ready = $this->ready($invest);
+        if ($ready === null) {
+            return;
+        }
+        if (isset($this->placed[$flask->burnout])) {
+            $this->before($this->placed[$flask->burnout]->start, $flask->invest, $ready);
+
+            return;
+        }
+        if ($at === $flask->invest) {
+            return;
+        }
+        $best = null;
+        foreach ($this->who($flask->pour, $this->workload->steps[$flask->pour]) as $person) {
+            $found = $this->standing($flask, $ready, $this->people[$person]);
+            if ($found !== null && ($best === null || $found[1]->pour < $best[1][1]->pour)) {
+                $best = [$person, $found];
+            }
+        }
+        if ($best === null) {
+            return;
+        }
+        [$person, [$pieces, $run]] = $best;
+        $this->take($flask->invest, $invest, $person, $pieces);
+        $this->placed[$flask->burnout] = $this->firing->take($this->workload->steps[$flask->burnout], $run);
+        $poured = $this->workload->steps[$flask->pour];
+        $this->take($flask->pour, $poured, $person, [[$run->pour, $run->pour + $poured->minutes]]);
+    }
+
+    /** Invested as late as a burnout that stands already lets it, or as soon as can be. */
+    private function before(int $start, int $at, int $ready): void
+    {
+        $step = $this->workload->steps[$at];
+        foreach ($this->who($at, $step) as $person) {
+            $pieces = $this->people[$person]->latest($start - $step->waits, $step->minutes, $step->splits);
+            if ($pieces !== null && $pieces !== [] && $pieces[0][0] >= $ready) {
+                $this->take($at, $step, $person, $pieces);
+
+                return;
+            }
+        }
+        $this->attend($at, $step, $ready);
+    }
+
+    /** @return array{non-empty-list<array{int, int}>, FoundRun}|null when it is invested, and its burnout */
+    private function standing(Flask $flask, int $ready, Calendar $hands): ?array
+    {
+        $invest = $this->workload->steps[$flask->invest];
+        $burnout = $this->workload->steps[$flask->burnout];
+        $most = $invest->standMost ?? PHP_INT_MAX;
+        $otherwise = null;
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $first = $hands->earliest($ready, $invest->minutes, $invest->splits);
+            if ($first === null || $first === []) {
+                return $otherwise;
+            }
+            $stood = $first[count($first) - 1][1] + $invest->waits;
+            $run = $this->firing->poured(
+                $burnout, $this->workload->steps[$flask->pour]->minutes,
+                max($stood, $this->choice->late[$flask->burnout] ?? 0), $hands, $this->choice->rhythmOf($burnout->job),
+            );
+            if ($run === null) {
+                return $otherwise;
+            }
+            $late = $hands->latest($run->start - $invest->waits, $invest->minutes, $invest->splits);
+            $pieces = $late !== null && $late !== [] && $late[0][0] >= $first[0][0] ? $late : $first;
+            if ($run->start - $pieces[count($pieces) - 1][1] <= $most) {
+                return [$pieces, $run];
+            }
+            // A burnout of the next morning is no good to a flask of the evening: it is invested that morning.
+            $otherwise ??= [$pieces, $run];
+            $ready = max($ready + 1, $run->start - $most - $invest->minutes);
+        }
+
+        return $otherwise;
     }
 
     private function tumble(int $at, PlanStep $step, int $ready): void

@@ -29,7 +29,8 @@ final class TimePlan implements Calculation
                 Output::rows('placed', 'every step: by whom or where, and when'),
                 Output::rows('jobs', 'when each job ends, and how much room it has'),
                 Output::rows('runs', 'burnouts')->called('burnouts'),
-                Output::rows('must_start', 'the latest that each job goes on so that its day is kept')
+                Output::rows('must_start',
+                    'the latest that each job goes on so that its day is kept, others making way')
                     ->called('must start'),
                 Output::rows('load', 'how full each day is')->called('how full'),
                 Output::text('matters', 'the one line that matters')->called('first of all'),
@@ -49,8 +50,7 @@ final class TimePlan implements Calculation
         $prepared = Prepared::of($workload);
         $plan = PlanSearch::best($workload, $prepared, $input->texts('order'))->plan();
         $bounds = Bounds::of($workload, $prepared);
-        $justified = Justified::of($workload, $plan);
-        $told = new PlanTold($workload, $justified);
+        $told = new PlanTold($workload, $plan);
         $answer = AnswerBuilder::of($this, $input)->give('placed', $told->placed())->give('jobs', $told->jobs())
             ->give('runs', $told->runs())->give('must_start', $told->mustStart())->give('load', $told->load());
         $answer->work(
@@ -60,7 +60,7 @@ final class TimePlan implements Calculation
             ), uses: array_column(PlanFields::all(), 'name'), because: 'everything else has more room',
         );
         $this->numbers($answer, $workload, $plan, $bounds);
-        (new PlanFindings($workload, $justified, $bounds, $prepared))->find($answer);
+        (new PlanFindings($workload, $plan, $bounds, $prepared))->find($answer);
 
         return $answer->answer();
     }

@@ -147,8 +147,8 @@ final class StepList
         $left = [];
         $before = [];
         foreach ($this->steps as $step) {
-            // All heats are signed off together.
-            $clock = $clocks[str_starts_with($step->id, 'heat-') ? 'heats' : $step->id] ?? null;
+            // All heats are signed off together, and timed one by one.
+            $clock = $clocks[$step->id] ?? $clocks[str_starts_with($step->id, 'heat-') ? 'heats' : $step->id] ?? null;
             if (($clock['done'] ?? false) === true) {
                 continue;
             }

@@ -24,6 +24,9 @@ final class TimeSteps implements Calculation
         'made', 'heats', 'prefinish', 'set', 'finish', 'tumble', 'patina', 'plating', 'handover',
     ];
 
+    /** Heats that can be timed one by one. */
+    private const HEATS = 24;
+
     public function description(): Description
     {
         return new Description(
@@ -56,7 +59,7 @@ final class TimeSteps implements Calculation
                 Field::yesNo('patina', 'whether it is darkened')->default(false),
                 Field::yesNo('plating', 'whether it is plated')->default(false),
                 Field::rows('clocks', [
-                    Field::choice('step', self::STEPS, 'which step'),
+                    Field::choice('step', [...self::STEPS, ...self::heats()], 'which step'),
                     Field::minutes('minutes', 'what its own clock said')->allowingZero()->optional(),
                     Field::yesNo('done', 'whether it is done')->default(false),
                 ], 'steps that were timed, or are done')->called('timed or done')->optional(),
@@ -97,6 +100,12 @@ final class TimeSteps implements Calculation
         }
 
         return $answer->answer();
+    }
+
+    /** @return list<string> */
+    private static function heats(): array
+    {
+        return array_map(static fn (int $heat): string => "heat-{$heat}", range(1, self::HEATS));
     }
 
     private static function many(string $name, string $meaning, int $usual = 0): Field

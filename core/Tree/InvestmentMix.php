@@ -32,7 +32,7 @@ final class InvestmentMix implements Calculation
     ];
 
     /** Least and most standing of each school, minutes. */
-    private const STANDING = ['short' => [60.0, 90.0], 'long' => [480.0, 1440.0]];
+    public const STANDING = ['short' => [60.0, 90.0], 'long' => [480.0, 1440.0]];
 
     public function description(): Description
     {

@@ -20,6 +20,8 @@ const MetalPage = lazy(() => import('./pages/MetalPage'));
 const SumsPage = lazy(() => import('./pages/sums/SumsPage'));
 const WorkshopPage = lazy(() => import('./pages/workshop/WorkshopPage'));
 const ShopPage = lazy(() => import('./pages/ShopPage'));
+const PlanPage = lazy(() => import('./pages/plan/PlanPage'));
+const PlanSheet = lazy(() => import('./print/PlanSheet'));
 const PricePage = lazy(() => import('./pages/price/PricePage'));
 const OwnFiguresPage = lazy(() => import('./pages/own/OwnFiguresPage'));
 const PrintPage = lazy(() => import('./print/PrintPage'));
@@ -49,6 +51,7 @@ createRoot(document.getElementById('bench')!).render(
                                     <Route path="jobs" element={<JobsPage />} />
                                     <Route path="jobs/:number/price" element={<PricePage />} />
                                     <Route path="jobs/:number/:station?" element={<JobPage />} />
+                                    <Route path="plan" element={<PlanPage />} />
                                     <Route path="casting" element={<CastingPage />} />
                                     <Route path="casting/:run" element={<RunPage />} />
                                     <Route path="metal" element={<MetalPage />} />
@@ -66,6 +69,7 @@ createRoot(document.getElementById('bench')!).render(
                                         }
                                     />
                                 </Route>
+                                <Route path="print/plan" element={<PlanSheet />} />
                                 <Route path="print/:number/:what" element={<PrintPage />} />
                             </Routes>
                         </Suspense>

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\WorkshopTime;
 use App\Models\Note;
 use App\Models\Person;
 use App\People\Role;
+use App\Plan\DaysOff;
+use App\Plan\Team;
 use HotSprue\Fields\BadInput;
+use HotSprue\Measures\NotUnderstood;
+use HotSprue\Plan\Hours;
+use HotSprue\Plan\HoursTalk;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -22,6 +28,8 @@ final class PersonController
         return new JsonResponse(['people' => $people->map(static fn (Person $person): array => [
             'id' => $person->id, 'name' => $person->name, 'role' => $person->role->value,
             'signs_in' => $person->passphrase !== null,
+            'hours' => HoursTalk::say($person->hours ?? Team::usualHours()),
+            'off' => implode(', ', $person->days_off ?? []),
         ])->all(), 'roles' => array_column(Role::cases(), 'value')]);
     }
 
@@ -50,6 +58,29 @@ final class PersonController
                 ...(isset($asked['passphrase']) ? ['passphrase' => 'new'] : []),
             ],
         );
+
+        return $this->index();
+    }
+
+    /** When somebody works, as one says it, and the days on which they do not. */
+    public function hours(Request $request, Person $person): JsonResponse
+    {
+        $said = $request->validate(['hours' => 'nullable|string|max:400', 'off' => 'nullable|string|max:4000']);
+        $asked = [];
+        try {
+            if (array_key_exists('hours', $said)) {
+                $hours = HoursTalk::read((string) $said['hours']);
+                Hours::of($hours, [], 0, 7, WorkshopTime::zone());
+                $asked['hours'] = $hours;
+            }
+        } catch (NotUnderstood $not) {
+            throw BadInput::field('hours', $not->getMessage());
+        }
+        if (array_key_exists('off', $said)) {
+            $asked['days_off'] = DaysOff::read((string) $said['off']);
+        }
+        $person->update($asked);
+        Note::write('hours changed', Person::at($request), ['name' => $person->name, ...$said]);
 
         return $this->index();
     }

@@ -10,6 +10,7 @@ use HotSprue\Calculation\Answer;
 use HotSprue\Calculations;
 use HotSprue\Drawing\QuoteDrawing;
 use HotSprue\Drawing\ThreadDrawing;
+use HotSprue\Drawing\View;
 use HotSprue\Job\Document;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\JobCost;
@@ -37,15 +38,23 @@ final class PriceController
         $lines = JobCost::lines($document, $answers, $steps, $settings);
         $quote = self::quote($lines, $settings);
         $thread = self::reckoned('time.steps', JobFacts::of($document, $answers), $settings);
-        $view = static fn (array $views): ?array => $views === [] ? null : ['use' => 'price', ...$views[0]->toArray()];
 
         return new JsonResponse([
             'currency' => strtoupper($settings->text('price.currency')), 'quote' => $quote?->toArray(),
-            'drawn' => $quote === null ? null : $view(QuoteDrawing::views($quote)),
-            'left' => $thread->toArray(), 'thread' => $view(ThreadDrawing::views($thread)),
+            'drawn' => $quote === null ? null : self::view('price', QuoteDrawing::views($quote)),
+            'left' => $thread->toArray(), 'thread' => self::view('price', ThreadDrawing::views($thread)),
             'unsaid' => self::unsaid($document, $settings),
             'instead' => self::instead($lines, $document->text('brief.alloy'), $answers, $settings),
         ]);
+    }
+
+    /**
+     * @param  list<View>  $views
+     * @return array<string, mixed>|null
+     */
+    public static function view(string $use, array $views): ?array
+    {
+        return $views === [] ? null : ['use' => $use, ...$views[0]->toArray()];
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Bench\Backups;
 use App\Models\Note;
 use App\Models\Person;
 use App\Models\Workshop;
+use App\Plan\Team;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -24,7 +25,8 @@ final class WorkshopController
             'zones' => timezone_identifiers_list(),
             'backup_folder' => $workshop->backup_folder, 'backup_default' => 'storage/backups',
             'backed_up_at' => $workshop->backed_up_at?->toIso8601String(),
-            'backup_trouble' => $workshop->backup_trouble,
+            'backup_trouble' => $workshop->backup_trouble, 'kilns' => Team::kilns(),
+            'tumblers' => $workshop->tumblers, 'any_hand' => $workshop->any_hand,
         ]);
     }
 
@@ -33,8 +35,15 @@ final class WorkshopController
         $asked = $request->validate([
             'timezone' => 'sometimes|required|string|timezone:all',
             'name' => 'sometimes|nullable|string|max:80', 'mark' => 'sometimes|nullable|string|max:20',
+            'kilns' => 'sometimes|array|max:8', 'kilns.*.id' => 'required|string|max:40|distinct',
+            'kilns.*.flasks' => 'required|integer|min:1|max:40', 'kilns.*.alone' => 'required|boolean',
+            'tumblers' => 'sometimes|required|integer|min:0|max:20', 'any_hand' => 'sometimes|required|boolean',
             'backup_folder' => ['sometimes', 'nullable', 'string', 'max:400', Backups::folderRule(...)],
-        ], ['timezone' => 'One of the time zones listed is accepted, such as Europe/Oslo.']);
+        ], [
+            'timezone' => 'One of the time zones listed is accepted, such as Europe/Oslo.',
+            'kilns.*.id.required' => 'Each kiln has a name.', 'kilns.*.id.distinct' => 'Two kilns have one name.',
+            'kilns.*.flasks' => 'A kiln takes 1 to 40 flasks.',
+        ]);
         $workshop = Workshop::the();
         $workshop->update([...$asked, ...(isset($asked['timezone']) ? ['timezone_agreed' => true] : [])]);
         Note::write('workshop changed', Person::at($request), $asked);

@@ -2067,6 +2067,88 @@ export interface components {
             worst: string | null;
             trouble: string | null;
         };
+        Hours: {
+            /** @enum {string} */
+            day: "mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun";
+            from: string;
+            to: string;
+        }[];
+        Kilns: {
+            id: string;
+            flasks: number;
+            alone: boolean;
+        }[];
+        PlacedStep: {
+            job: string;
+            step: string;
+            what: string;
+            station: string;
+            resource: string;
+            by: string | null;
+            start: string;
+            end: string;
+            done: string;
+            fixed: boolean;
+            binds: string;
+            pieces: {
+                from: string;
+                to: string;
+            }[];
+        };
+        Plan: {
+            now: string;
+            answer: components["schemas"]["Answer"];
+            people: {
+                id: string;
+                hours: components["schemas"]["Hours"];
+                off: string[];
+            }[];
+            kilns: components["schemas"]["Kilns"];
+            jobs: {
+                number: number;
+                commission: number;
+                title: string;
+                client: string | null;
+                station: components["schemas"]["StationName"];
+                due: string | null;
+                state: string;
+            }[];
+            waiting: {
+                job: string;
+                whom: string;
+                since: string;
+                overdue: boolean;
+            }[];
+            unplanned: {
+                job: string;
+                title: string;
+                why: string;
+            }[];
+            past: {
+                job: string;
+                step: string;
+                start: string;
+            }[];
+            worked: {
+                job: string;
+                step: string;
+                by: string | null;
+                running_since: string | null;
+                minutes: number;
+            }[];
+        };
+        PlanChange: {
+            late_before_min: number;
+            late_after_min: number;
+            moved: {
+                job: string;
+                before: string | null;
+                after: string | null;
+                late: boolean;
+            }[];
+            findings: components["schemas"]["Finding"][];
+            placed: components["schemas"]["PlacedStep"] | null;
+        };
         JobPrice: {
             currency: string;
             quote: components["schemas"]["Answer"] | null;
@@ -2113,6 +2195,9 @@ export interface components {
             backup_default: string;
             backed_up_at: string | null;
             backup_trouble: string | null;
+            kilns: components["schemas"]["Kilns"];
+            tumblers: number;
+            any_hand: boolean;
         };
         Journal: {
             notes: {
@@ -2132,6 +2217,8 @@ export interface components {
                 /** @enum {string} */
                 role: "owner" | "goldsmith" | "apprentice" | "guest";
                 signs_in: boolean;
+                hours: string;
+                off: string;
             }[];
             roles: string[];
         };

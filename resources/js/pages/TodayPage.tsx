@@ -7,6 +7,7 @@ import { LevelMark } from '../bench/marks';
 import { moment } from '../bench/units';
 import { pathWords, stationWords, useCatalogue } from '../shell/catalogue';
 import { today } from '../shell/zone';
+import { PlanNotices, TodayPlan } from './TodayPlan';
 import { FromClients, LastBackup, ZoneQuestion } from './TodayNotices';
 import { useTitle } from '../shell/useTitle';
 import { Fetching } from '../bench/Fetching';
@@ -39,9 +40,15 @@ export function TodayPage() {
         <Flex as="main" px={5} py={5} gap={10} direction={{ base: 'column', lg: 'row' }}>
             <Box flex="1" minW={0}>
                 <Box as="h1" fontSize="24px" fontWeight="600" mb={3}>
-                    {isNew ? 'Welcome' : 'Next on the bench'}
+                    {isNew ? 'Welcome' : 'Today'}
                 </Box>
                 {isNew ? <Welcome bench={bench!} /> : <ZoneQuestion />}
+                {isNew ? null : <TodayPlan />}
+                {data.jobs.length > 0 ? (
+                    <Box as="h2" fontSize="18px" fontWeight="600">
+                        Next on the bench
+                    </Box>
+                ) : null}
                 {data.jobs.length === 0 && !isNew ? (
                     <Box color="soft">
                         No job is open.{' '}
@@ -109,30 +116,7 @@ export function TodayPage() {
                 alignContent="start"
             >
                 <FromClients today={data} />
-                <Box>
-                    <Box as="h2" fontSize="18px" fontWeight="600" mb={1}>
-                        Kiln to switch on
-                    </Box>
-                    {data.burnouts.length === 0 ? <Box color="soft">No burnout has an hour yet.</Box> : null}
-                    {data.burnouts.map((one) => (
-                        <Link key={one.number} to={`/jobs/${one.number}/burnout`}>
-                            <Flex
-                                minH="48px"
-                                align="center"
-                                gap={3}
-                                borderBottomWidth="1px"
-                                borderColor="rule"
-                            >
-                                <Box color="hot" fontWeight="600" w="130px">
-                                    {moment(one.start_at)}
-                                </Box>
-                                <Box flex="1" minW={0} truncate>
-                                    {one.number} {one.title}
-                                </Box>
-                            </Flex>
-                        </Link>
-                    ))}
-                </Box>
+                {isNew ? null : <PlanNotices />}
                 <Box>
                     <Box as="h2" fontSize="18px" fontWeight="600" mb={1}>
                         The workshop

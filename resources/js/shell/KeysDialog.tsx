@@ -4,13 +4,14 @@ import { Act } from '../bench/Act';
 import { areKeysOn, turnKeys } from './keys';
 
 const KEYS = [
-    ['t j c m s o', 'Today, Jobs, Casting, Metal, Sums, Shop'],
+    ['t j l c m s o', 'Today, Jobs, Plan, Casting, Metal, Sums, Shop'],
     ['n', 'a new job'],
     ['1 … 9', 'the stations of a job, in bench order'],
     ['u', 'undo the last save of a job'],
     ['U', 'put back what was undone'],
     ['h', 'a job’s history'],
     ['p', 'print'],
+    ['arrows, Enter', 'on a bar of the plan: elsewhere, and lay it there'],
     ['Tab, Enter', 'to a figure, and edit it; Enter keeps, Escape puts back'],
     ['?', 'this list'],
 ] as const;

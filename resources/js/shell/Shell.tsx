@@ -21,6 +21,7 @@ import { Fetching } from '../bench/Fetching';
 const PAGES = [
     ['/', 'Today', 't'],
     ['/jobs', 'Jobs', 'j'],
+    ['/plan', 'Plan', 'l'],
     ['/casting', 'Casting', 'c'],
     ['/metal', 'Metal', 'm'],
     ['/sums', 'Sums', 's'],

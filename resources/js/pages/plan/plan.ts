@@ -1,0 +1,79 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { get, send } from '../../api/client';
+import type { Schemas } from '../../api/types';
+import { wall } from '../../shell/zone';
+
+export type Plan = Schemas['Plan'];
+export type Placed = Schemas['PlacedStep'];
+
+/** A row of the plan's own lists. */
+export interface PlanRow {
+    job: string;
+    ends: string | null;
+    slack_min: number | null;
+    late_min: number;
+    person: string | null;
+}
+export interface Run {
+    kiln: string;
+    switch_on: string;
+    ready_at: string;
+    programme: string;
+    flasks: number;
+    jobs: string[];
+}
+export interface Must {
+    job: string;
+    step: string;
+    what: string;
+    latest_start: string;
+}
+
+export const MINUTE = 60_000;
+export const DAY = 1440 * MINUTE;
+
+/** A moment as the workshop's wall has it, in milliseconds that are only good beside one another. */
+export const at = (moment: string) => Date.parse(`${wall(moment)}:00Z`);
+
+/** The same said back, as the clock on the wall says it. */
+export const said = (wallTime: number) => new Date(wallTime).toISOString().slice(0, 16);
+
+export const clock = (wallTime: number) => said(wallTime).slice(11);
+
+export const dayOf = (wallTime: number) =>
+    new Intl.DateTimeFormat('en-GB', {
+        weekday: 'short',
+        day: 'numeric',
+        month: 'short',
+        timeZone: 'UTC',
+    }).format(wallTime);
+
+export const long = (minutes: number) =>
+    minutes >= 2880
+        ? `${Math.round(minutes / 1440)} days`
+        : minutes >= 60
+          ? `${Math.floor(minutes / 60)}:${String(Math.round(minutes % 60)).padStart(2, '0')} h`
+          : `${Math.round(minutes)} min`;
+
+const result = <T>(plan: Plan, name: string) => plan.answer.results[name]?.value as T;
+export const placedOf = (plan: Plan) => result<Placed[]>(plan, 'placed');
+export const jobsOf = (plan: Plan) => result<PlanRow[]>(plan, 'jobs');
+export const runsOf = (plan: Plan) => result<Run[]>(plan, 'runs');
+export const mustOf = (plan: Plan) => result<Must[]>(plan, 'must_start');
+export const mattersOf = (plan: Plan) => result<string>(plan, 'matters');
+
+export const usePlan = () =>
+    useQuery({ queryKey: ['plan'], queryFn: () => get<Plan>('plan'), refetchInterval: 60_000 });
+
+/** A request that changes the plan, and answers with it. */
+export function usePlanChange() {
+    const queries = useQueryClient();
+    return useMutation({
+        mutationFn: ({ method, path, body }: { method: 'POST' | 'DELETE'; path: string; body?: unknown }) =>
+            send<Plan>(method, path, body),
+        onSuccess: (plan) => {
+            queries.setQueryData(['plan'], plan);
+            void queries.invalidateQueries({ queryKey: ['today'] });
+        },
+    });
+}
