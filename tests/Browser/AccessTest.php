@@ -17,7 +17,7 @@ function everyKindOfPage(): array
 
     return [
         '/', '/jobs', '/casting', "/casting/{$burning->id}", '/metal', '/sums/layout.halo', '/sums/join.plan',
-        '/shop', '/shop/own', '/workshop', "/jobs/{$oval}/price",
+        '/shop', '/plan', '/shop/own', '/workshop', "/jobs/{$oval}/price",
         "/jobs/{$oval}/brief", "/jobs/{$oval}/stones", "/jobs/{$signet}/tree",
         "/jobs/{$signet}/pour", "/jobs/{$oval}/join", "/jobs/{$oval}/handover", "/print/{$oval}/labels",
     ];

@@ -40,7 +40,8 @@ export function Typed({
 }: {
     label: string;
     value: string;
-    wide?: boolean;
+    /** Wider than a figure, or as wide as said. */
+    wide?: boolean | string;
     onChange: (value: string) => void;
 }) {
     return (
@@ -48,7 +49,8 @@ export function Typed({
             aria-label={label}
             placeholder={label}
             h="44px"
-            w={wide ? '220px' : '110px'}
+            w={typeof wide === 'string' ? wide : wide ? '220px' : '110px'}
+            maxW="full"
             bg="card"
             borderColor="edge"
             value={value}

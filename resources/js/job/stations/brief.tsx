@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { ClientPick, Pictures } from '../BriefParts';
+import { PromiseOf } from '../PromiseOf';
 import type { StationPage, StationProps } from './StationPage';
 
 export const brief: StationPage = {
@@ -8,6 +9,11 @@ export const brief: StationPage = {
             <ClientPick work={work} />
         </Box>
     ),
-    Below: ({ work }: StationProps) => <Pictures work={work} />,
+    Below: ({ work }: StationProps) => (
+        <>
+            <PromiseOf work={work} />
+            <Pictures work={work} />
+        </>
+    ),
     isElsewhere: (path) => path === 'brief.fit_apply',
 };

@@ -1,4 +1,5 @@
 import { Box } from '@chakra-ui/react';
+import { Hands } from './Hands';
 import { House } from './House';
 import { JournalLines } from './JournalLines';
 import { PeopleList } from './PeopleList';
@@ -14,6 +15,7 @@ export default function WorkshopPage() {
             </Box>
             <House />
             <PeopleList />
+            <Hands />
             <JournalLines />
         </Box>
     );
