@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CastingController;
 use App\Http\Controllers\ClientReviewController;
 use App\Http\Controllers\ClockController;
@@ -16,11 +17,13 @@ use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\JobMetalController;
 use App\Http\Controllers\JournalController;
 use App\Http\Controllers\MetalController;
+use App\Http\Controllers\MetalPriceController;
 use App\Http\Controllers\OwnFigureController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PriceController;
+use App\Http\Controllers\QuoteController;
 use App\Http\Controllers\ReckonController;
 use App\Http\Controllers\RowController;
 use App\Http\Controllers\ShopController;
@@ -51,6 +54,12 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
     Route::get('own-figures', [OwnFigureController::class, 'index']);
     Route::get('own-figures.csv', [OwnFigureController::class, 'csv']);
     Route::get('plan', [PlanController::class, 'show']);
+    Route::get('plan.csv', [CalendarController::class, 'csv']);
+    Route::get('plan.ics', [CalendarController::class, 'download']);
+    Route::get('calendars', [CalendarController::class, 'index']);
+    Route::get('quotes.csv', [QuoteController::class, 'csv']);
+    Route::get('payments.csv', [QuoteController::class, 'paymentsCsv']);
+    Route::get('metal-prices', [MetalPriceController::class, 'index']);
     Route::post('plan/try', [PlanController::class, 'try']);
     Route::get('workshop', [WorkshopController::class, 'show']);
     Route::get('journal', [JournalController::class, 'index']);
@@ -102,8 +111,8 @@ Route::middleware(['may:work', IdempotentRequest::class, SubstituteBindings::cla
         Route::post('assembly', [StationController::class, 'assemble']);
         Route::post('figures', [StationController::class, 'adopt']);
         Route::post('pictures', [PictureController::class, 'store']);
-        Route::post('steps/{name}', [PlanController::class, 'step'])->where('name', '[a-z0-9-]{1,40}');
-        Route::delete('steps/{name}/fixed', [PlanController::class, 'free'])->where('name', '[a-z0-9-]{1,40}');
+        Route::post('steps/{step}', [PlanController::class, 'step'])->where('step', '[a-z0-9-]{1,40}');
+        Route::delete('steps/{step}/fixed', [PlanController::class, 'free'])->where('step', '[a-z0-9-]{1,40}');
     });
     Route::post('plan/fixed', [PlanController::class, 'fix']);
     Route::post('casting', [CastingController::class, 'store']);
@@ -126,6 +135,12 @@ Route::middleware(['may:client', IdempotentRequest::class, SubstituteBindings::c
     Route::post(
         'jobs/{job}/words/{key}/answered', [ClientReviewController::class, 'answered'],
     )->where('key', '[a-z0-9]{1,12}');
+    Route::post('jobs/{job}/quotes', [QuoteController::class, 'store']);
+    Route::post('quotes/{quote}/send', [QuoteController::class, 'send']);
+    Route::post('quotes/{quote}/answer', [QuoteController::class, 'answer']);
+    Route::post('jobs/{job}/payments', [QuoteController::class, 'pay']);
+    Route::post('payments/{payment}/reverse', [QuoteController::class, 'reverse']);
+    Route::post('jobs/{job}/invoice', [QuoteController::class, 'invoice']);
     Route::post('looks/{look}/revoke', [ClientReviewController::class, 'revoke']);
 });
 Route::middleware(['may:metal', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
@@ -146,6 +161,9 @@ Route::middleware(['may:metal', IdempotentRequest::class, SubstituteBindings::cl
 });
 Route::middleware(['may:shop', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
     Route::put('shop', [ShopController::class, 'update']);
+    Route::post('metal-prices', [MetalPriceController::class, 'store']);
+    Route::post('metal-prices/import', [MetalPriceController::class, 'import']);
+    Route::post('metal-prices/simulate', [MetalPriceController::class, 'simulate']);
     Route::post('own-figures/{name}/take', [OwnFigureController::class, 'take'])->where('name', '[A-Za-z0-9._-]{1,40}');
     Route::post('own-figures/{name}/back', [OwnFigureController::class, 'giveBack'])->where('name',
         '[A-Za-z0-9._-]{1,40}');
@@ -153,6 +171,8 @@ Route::middleware(['may:shop', IdempotentRequest::class, SubstituteBindings::cla
 Route::middleware(['may:people', IdempotentRequest::class, SubstituteBindings::class])->group(function (): void {
     Route::put('workshop', [WorkshopController::class, 'update']);
     Route::post('backup', BackupController::class);
+    Route::post('calendars', [CalendarController::class, 'store']);
+    Route::post('calendars/{link}/revoke', [CalendarController::class, 'revoke']);
     Route::post('people', [PersonController::class, 'store']);
     Route::put('people/{person}', [PersonController::class, 'update']);
     Route::put('people/{person}/hours', [PersonController::class, 'hours']);

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ClientPageController;
+use App\Http\Controllers\QuotePageController;
 use Illuminate\Support\Facades\Route;
 
 // A client's link: a page of its own, without sign-in and without a session.
@@ -13,5 +15,13 @@ Route::prefix('look/{token}')->where(['token' => '[A-Za-z0-9]{20,80}'])->group(f
     );
     Route::get('picture/{file}', [ClientPageController::class, 'picture'])->middleware('throttle:look-picture');
 });
+// A client's quote, and a calendar's feed: by their secret links alone.
+Route::get('quote/{token}', [QuotePageController::class, 'show'])->where('token', '[A-Za-z0-9]{20,80}')
+    ->middleware('throttle:look-view');
+Route::post('quote/{token}', [QuotePageController::class, 'answer'])->where('token', '[A-Za-z0-9]{20,80}')->middleware(
+    ['throttle:look-answer', App\Http\Middleware\IdempotentRequest::class],
+);
+Route::get('calendar/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{20,80}')
+    ->middleware('throttle:look-view');
 // Every other address is a page of the screen, which finds its own way.
 Route::view('/{page?}', 'bench')->where('page', '^(?!api/|build/).*$');

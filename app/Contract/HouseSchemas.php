@@ -74,13 +74,16 @@ final class HouseSchemas
                 ],
             ),
             ...PlanSchemas::all(),
-            'JobPrice' => Shape::whole([
+            'JobPrice' => Shape::object($price = [
                 'currency' => $text, 'quote' => Shape::orNull(Shape::ref('Answer')),
                 'drawn' => Shape::orNull(Shape::ref('View')), 'left' => Shape::ref('Answer'),
                 'thread' => Shape::orNull(Shape::ref('View')),
                 'unsaid' => Shape::list(Shape::whole(['path' => $text, 'label' => $text])),
                 'instead' => Shape::list(Shape::whole(['alloy' => $text, 'label' => $text, 'total' => $number])),
-            ]),
+                'quotes' => Shape::list(Shape::ref('Quote')), 'payments' => Shape::list(Shape::ref('Payment')),
+                'settled' => Shape::ref('Settled'), 'spent' => Shape::ref('QuoteChanges'),
+                'invoice_text' => $nullText, 'address' => $text,
+            ], array_keys(array_diff_key($price, ['address' => 1]))),
             'OwnFigures' => Shape::whole(['figures' => Shape::list(Shape::whole([
                 'name' => $text, 'label' => $text, 'quantity' => $text, 'may_be_taken' => $bool, 'usual' => $number,
                 'used' => $nullNumber, 'taken' => Shape::orNull(Shape::whole(['n' => $int, 'at' => $text])),
@@ -93,7 +96,7 @@ final class HouseSchemas
                     'zones' => Shape::list($text),
                     'backup_folder' => $nullText, 'backup_default' => $text, 'backed_up_at' => $nullText,
                     'backup_trouble' => $nullText, 'kilns' => Shape::ref('Kilns'), 'tumblers' => $int,
-                    'any_hand' => $bool,
+                    'any_hand' => $bool, 'invoice_text' => $nullText,
                 ],
             ),
             'Journal' => Shape::whole(

@@ -37,6 +37,54 @@ final class Operations
      * @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string,
      * mixed>|null}>
      */
+    private static function quotes(): array
+    {
+        $text = Shape::TEXT;
+        $price = Shape::ref('JobPrice');
+        $prices = Shape::ref('MetalPrices');
+
+        return [
+            [
+                'post', '/api/jobs/{job}/quotes', 'Issues a quote, which is never changed', [201 => $price],
+                Shape::object(['until' => $text, 'discount' => Shape::NUMBER, 'reason' => $text]),
+            ],
+            [
+                'post', '/api/quotes/{quote}/send', 'Sends the client a link to a quote', [200 => $price],
+                Shape::whole(['to' => $text]),
+            ],
+            [
+                'post', '/api/quotes/{quote}/answer', 'What a client said of a quote by word of mouth', [200 => $price],
+                Shape::object(['what' => Shape::oneOf(['accepted', 'declined']), 'by' => $text, 'words' => $text],
+                    ['what', 'by']),
+            ],
+            [
+                'post', '/api/jobs/{job}/payments', 'Takes a payment, or gives one back', [201 => $price],
+                Shape::object([
+                    'kind' => Shape::oneOf(['deposit', 'balance', 'refund']), 'amount' => $text, 'paid_on' => $text,
+                    'how' => $text,
+                ], ['kind', 'amount', 'paid_on']),
+            ],
+            ['post', '/api/payments/{payment}/reverse', 'Puts a payment right by its opposite', [200 => $price], null],
+            ['post', '/api/jobs/{job}/invoice', 'Makes the invoice out', [200 => $price], null],
+            ['get', '/api/quotes.csv', 'Every quote', [200 => 'text/csv'], null],
+            ['get', '/api/payments.csv', 'Every payment', [200 => 'text/csv'], null],
+            ['get', '/api/metal-prices', 'Prices of metal by day', [200 => $prices], null],
+            [
+                'post', '/api/metal-prices', 'A price of a day', [200 => $prices],
+                Shape::whole(['metal' => $text, 'price' => Shape::NUMBER, 'on' => $text]),
+            ],
+            [
+                'post', '/api/metal-prices/import', 'Reads prices from a file of day,metal,price', [200 => $prices],
+                ['type' => 'object'],
+            ],
+            ['post', '/api/metal-prices/simulate', 'Today’s prices of the simulated feed', [200 => $prices], null],
+        ];
+    }
+
+    /**
+     * @return list<array{string, string, string, array<int|string, array<string, mixed>|string>, array<string,
+     * mixed>|null}>
+     */
     private static function plan(): array
     {
         $plan = [200 => Shape::ref('Plan')];
@@ -51,10 +99,21 @@ final class Operations
                 'post', '/api/plan/try', 'What laying a step elsewhere would come to',
                 [200 => Shape::ref('PlanChange')], $step,
             ],
-            ['post', '/api/plan/fixed', 'Lays a step on an hour, where it stays', $plan, $step],
-            ['delete', '/api/jobs/{job}/steps/{name}/fixed', 'Lets a step go free again', $plan, null],
+            ['get', '/api/plan.csv', 'The plan as a table', [200 => 'text/csv'], null],
+            ['get', '/api/plan.ics', 'The plan of a person or a kiln as a calendar', [200 => 'text/calendar'], null],
             [
-                'post', '/api/jobs/{job}/steps/{name}', 'Starts a step, pauses it, ends it, or takes its end back',
+                'get', '/api/calendars', 'Links to calendars that are open', [200 => Shape::ref('Calendars')], null,
+            ],
+            [
+                'post', '/api/calendars', 'A secret link to the calendar of a person or a kiln',
+                [201 => Shape::ref('Calendars')], Shape::object(['person' => Shape::TEXT, 'kiln' => Shape::TEXT]),
+            ],
+            ['post', '/api/calendars/{link}/revoke', 'Ends a link', [200 => Shape::ref('Calendars')], null],
+            ...self::quotes(),
+            ['post', '/api/plan/fixed', 'Lays a step on an hour, where it stays', $plan, $step],
+            ['delete', '/api/jobs/{job}/steps/{step}/fixed', 'Lets a step go free again', $plan, null],
+            [
+                'post', '/api/jobs/{job}/steps/{step}', 'Starts a step, pauses it, ends it, or takes its end back',
                 $plan,
                 Shape::whole(['do' => Shape::oneOf(['start', 'pause', 'end', 'again'])]),
             ],
@@ -141,7 +200,7 @@ final class Operations
                 Shape::object([
                     'name' => Shape::orNull($text), 'mark' => Shape::orNull($text), 'timezone' => $text,
                     'backup_folder' => Shape::orNull($text), 'kilns' => Shape::ref('Kilns'),
-                    'tumblers' => Shape::INT, 'any_hand' => Shape::BOOL,
+                    'tumblers' => Shape::INT, 'any_hand' => Shape::BOOL, 'invoice_text' => Shape::orNull($text),
                 ]),
             ],
             ['post', '/api/backup', 'Asks for a backup now', [202 => Shape::whole(['asked' => Shape::BOOL])], null],

@@ -45,6 +45,11 @@ final class PlanSchemas
                     'minutes' => $number,
                 ])),
             ]),
+            ...self::price(),
+            'Calendars' => Shape::object([
+                'links' => Shape::list(Shape::whole(['id' => $int, 'whose' => $text, 'since' => $text])),
+                'address' => $text,
+            ], ['links']),
             'PlanChange' => Shape::whole([
                 'late_before_min' => $number, 'late_after_min' => $number,
                 'moved' => Shape::list(Shape::whole([
@@ -52,6 +57,43 @@ final class PlanSchemas
                 ])),
                 'findings' => Shape::list(Shape::ref('Finding')),
                 'placed' => Shape::orNull(Shape::ref('PlacedStep')),
+            ]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function price(): array
+    {
+        [$text, $int, $number, $bool] = [Shape::TEXT, Shape::INT, Shape::NUMBER, Shape::BOOL];
+        $nullText = Shape::orNull($text);
+        $changes = Shape::list(Shape::whole([
+            'label' => $text, 'before' => $number, 'after' => $number, 'difference' => $number,
+        ]));
+
+        return [
+            'QuoteChanges' => $changes,
+            'Quote' => Shape::whole([
+                'id' => $int, 'number' => $int, 'currency' => $text, 'total' => $number, 'deposit' => $number,
+                'balance' => $number,
+                'lines' => Shape::list(Shape::whole(['label' => $text, 'amount' => $number])),
+                'issued_at' => $text, 'until' => $text, 'sent_at' => $nullText, 'answer' => $nullText,
+                'answered_by' => $nullText, 'words' => $nullText, 'answered_at' => $nullText, 'overtaken' => $bool,
+                'findings' => Shape::list(Shape::ref('Finding')), 'changes' => Shape::ref('QuoteChanges'),
+            ]),
+            'Payment' => Shape::whole([
+                'id' => $int, 'number' => $int, 'kind' => $text, 'amount' => $number, 'currency' => $text,
+                'paid_on' => $text, 'how' => $text, 'reverses' => $bool, 'reversed' => $bool,
+            ]),
+            'Settled' => Shape::whole([
+                'quote' => Shape::orNull($int), 'paid' => $number, 'owed' => Shape::orNull($number),
+                'invoice' => Shape::orNull(Shape::whole(['number' => $int, 'issued_on' => $text])),
+            ]),
+            'MetalPrices' => Shape::whole([
+                'currency' => $text, 'metals' => Shape::list($text),
+                'prices' => Shape::list(Shape::whole([
+                    'metal' => $text, 'price' => $number, 'on' => $text,
+                    'source' => Shape::oneOf(['typed', 'csv', 'simulated']),
+                ])),
             ]),
         ];
     }

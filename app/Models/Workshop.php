@@ -29,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property list<array{id: string, flasks: int, alone: bool}>|null $kilns one of four flasks where null
  * @property int $tumblers
  * @property bool $any_hand whether one may go on with what another began
+ * @property string|null $invoice_text what the law wants on receipts and invoices, in the workshop's own words
  * @property Carbon $created_at
  * @property Rulebook $rulebook
  */
@@ -40,6 +41,7 @@ final class Workshop extends Model
     protected $fillable = [
         'rulebook_id', 'typed', 'version', 'timezone', 'timezone_agreed', 'backup_folder', 'backed_up_at',
         'backup_asked_at', 'backup_tried_at', 'backup_trouble', 'name', 'mark', 'own_figures', 'kilns', 'tumblers',
+        'invoice_text',
         'any_hand',
     ];
 

@@ -50,6 +50,19 @@ final class JobFacts
         ];
     }
 
+    /** The station at which a step is done. */
+    public static function stationOf(string $step): ?string
+    {
+        $step = str_starts_with($step, 'heat-') ? 'heats' : $step;
+        foreach (self::OF_STATION as $station => $steps) {
+            if (in_array($step, $steps, true)) {
+                return $station;
+            }
+        }
+
+        return $step === 'shank' ? 'form' : null;
+    }
+
     /**
      * What the plan asks of a burnout and of the flask before it, where the job says so.
      *

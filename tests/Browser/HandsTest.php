@@ -191,7 +191,8 @@ it('keeps every target 44 px, text 13, every box off the others and every page w
     $devices->execute('Emulation.setDeviceMetricsOverride', $size);
     try {
         foreach ([
-            '/', '/jobs', '/casting', "/casting/{$run->id}", '/metal', '/sums', '/shop', '/plan', '/shop/own', '/workshop',
+            '/', '/jobs', '/casting', "/casting/{$run->id}", '/metal', '/sums', '/shop', '/plan', '/shop/own',
+            '/workshop',
             "/jobs/{$job->number}/price", ...array_map(
                 static fn (string $one): string => "/jobs/{$job->number}/{$one}",
                 ['brief', 'form', 'stones', 'wax', 'tree', 'burnout', 'pour', 'join', 'set', 'finish'],

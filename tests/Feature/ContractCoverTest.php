@@ -67,7 +67,7 @@ it('asks for a key wherever something is made or moved', function (): void {
         foreach ($verbs as $verb => $operation) {
             $isKeyed = in_array('Idempotency-Key', array_column($operation['parameters'] ?? [], 'name'), true);
             $isMaking = $verb !== 'get' && preg_match(
-                '#/(reckon|sums|sign-in|sign-out)|^/api/bench$|devices/{device}/take#', $path,
+                '#/(reckon|sums|sign-in|sign-out)|^/api/bench$|devices/{device}/take|plan/try#', $path,
             ) !== 1;
             expect($isKeyed)->toBe($isMaking, "{$verb} {$path}");
         }
@@ -81,14 +81,14 @@ it('answers every page of the demo as the contract says', function (): void {
     $run = DB::table('runs')->value('id');
     $asked = [
         'bench' => 'bench', 'catalogue' => 'catalogue', 'today' => 'today', 'clients' => 'clients', 'shop' => 'shop',
-        'workshop' => 'workshop',
+        'workshop' => 'workshop', 'plan' => 'plan', 'metal-prices' => 'metal-prices', 'calendars' => 'calendars',
         'journal' => 'journal', 'people' => 'people', 'jobs' => 'jobs', 'casting' => 'casting', 'metal' => 'metal',
         'clocks' => 'clocks',
         'stretch-tests' => 'stretch-tests', "casting/{$run}" => 'casting/{run}',
         'devices/balance' => 'devices/{device}',
     ];
     foreach (array_slice($numbers, 0, 12) as $number) {
-        foreach (['', '/history', '/figures', '/looks', '/metal'] as $what) {
+        foreach (['', '/history', '/figures', '/looks', '/metal', '/price', '/promise'] as $what) {
             $asked["jobs/{$number}{$what}"] = "jobs/{job}{$what}";
         }
     }

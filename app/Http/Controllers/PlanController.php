@@ -61,23 +61,23 @@ final class PlanController
         return new JsonResponse(self::shown(new WorkshopPlan));
     }
 
-    public function free(Request $request, Job $job, string $name): JsonResponse
+    public function free(Request $request, Job $job, string $step): JsonResponse
     {
-        FixedStep::query()->where(['job_id' => $job->id, 'step' => $name])->delete();
-        Note::write('step freed', Person::at($request), ['job' => $job->number, 'step' => $name]);
+        FixedStep::query()->where(['job_id' => $job->id, 'step' => $step])->delete();
+        Note::write('step freed', Person::at($request), ['job' => $job->number, 'step' => $step]);
 
         return new JsonResponse(self::shown(new WorkshopPlan));
     }
 
     /** Starts a step, pauses it, ends it, or takes its end back. */
-    public function step(Request $request, Job $job, string $name): JsonResponse
+    public function step(Request $request, Job $job, string $step): JsonResponse
     {
         $asked = $request->validate(['do' => 'required|in:start,pause,end,again']);
         match ($asked['do']) {
-            'start' => BenchSteps::start($job, $name, Person::at($request)),
-            'pause' => BenchSteps::pause($job, $name),
-            'end' => BenchSteps::end($job, $name, Person::at($request)),
-            default => BenchSteps::again($job, $name),
+            'start' => BenchSteps::start($job, $step, Person::at($request)),
+            'pause' => BenchSteps::pause($job, $step),
+            'end' => BenchSteps::end($job, $step, Person::at($request)),
+            default => BenchSteps::again($job, $step),
         };
 
         return new JsonResponse(self::shown(new WorkshopPlan));

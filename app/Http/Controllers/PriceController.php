@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\Workshop;
+use App\Price\JobPrice;
+use App\Price\QuoteTold;
 use HotSprue\Calculation\Answer;
 use HotSprue\Calculations;
 use HotSprue\Drawing\QuoteDrawing;
 use HotSprue\Drawing\ThreadDrawing;
 use HotSprue\Drawing\View;
-use HotSprue\Job\Document;
-use HotSprue\Job\JobAnswers;
 use HotSprue\Job\JobCost;
 use HotSprue\Job\JobFacts;
 use HotSprue\Stock\Alloy;
@@ -31,20 +31,20 @@ final class PriceController
 
     public function show(Job $job): JsonResponse
     {
-        $settings = Workshop::the()->rulebook->settings();
-        $document = $job->held();
-        $answers = JobAnswers::of($document, $job->settings());
-        $steps = JobCost::steps($document, $answers);
-        $lines = JobCost::lines($document, $answers, $steps, $settings);
-        $quote = self::quote($lines, $settings);
-        $thread = self::reckoned('time.steps', JobFacts::of($document, $answers), $settings);
+        $price = JobPrice::of($job);
+        $quote = $price->quote();
+        $thread = self::reckoned(
+            'time.steps', JobFacts::of($price->document, $price->answers), $price->settings,
+        );
+        $told = new QuoteTold($job, $price);
 
         return new JsonResponse([
-            'currency' => strtoupper($settings->text('price.currency')), 'quote' => $quote?->toArray(),
+            'currency' => strtoupper($price->settings->text('price.currency')), 'quote' => $quote?->toArray(),
             'drawn' => $quote === null ? null : self::view('price', QuoteDrawing::views($quote)),
             'left' => $thread->toArray(), 'thread' => self::view('price', ThreadDrawing::views($thread)),
-            'unsaid' => self::unsaid($document, $settings),
-            'instead' => self::instead($lines, $document->text('brief.alloy'), $answers, $settings),
+            'unsaid' => self::unsaid($price), 'instead' => self::instead($price),
+            'quotes' => $told->quotes(), 'payments' => $told->payments(), 'settled' => $told->settled(),
+            'spent' => $told->spent(), 'invoice_text' => Workshop::the()->invoice_text,
         ]);
     }
 
@@ -57,34 +57,25 @@ final class PriceController
         return $views === [] ? null : ['use' => $use, ...$views[0]->toArray()];
     }
 
-    /**
-     * The same piece in other alloys.
-     *
-     * @param  list<array<string, mixed>>  $lines  of the piece in its own
-     * @return list<array{alloy: string, label: string, total: float}>
-     */
-    private static function instead(array $lines, ?string $own, JobAnswers $answers, WorkshopSettings $settings): array
+    /** @return list<array{alloy: string, label: string, total: float}> the same piece in other alloys */
+    private static function instead(JobPrice $price): array
     {
+        $own = $price->document->text('brief.alloy');
         $instead = [];
-        foreach (array_intersect(self::OTHERS, $settings->names('stock.alloys')) as $alloy) {
-            $metal = Alloy::named($alloy, $settings);
-            $isPriced = isset(WorkshopFields::all()["price.{$metal->metal}"]) && $settings->num(
-                "price.{$metal->metal}") > 0;
+        foreach (array_intersect(self::OTHERS, $price->settings->names('stock.alloys')) as $alloy) {
+            $metal = Alloy::named($alloy, $price->settings);
+            $isPriced = isset(WorkshopFields::all()["price.{$metal->metal}"])
+                && $price->settings->num("price.{$metal->metal}") > 0;
             if ($own === null || $alloy === $own || ! $isPriced) {
                 continue;
             }
-            $quote = self::quote(JobCost::inAlloy($lines, $answers, $alloy, $settings), $settings);
-            $quote === null ?: $instead[] = ['alloy' => $alloy, 'label' => $metal->label,
-                'total' => $quote->num('total')];
+            $quote = $price->with(JobCost::inAlloy($price->lines, $price->answers, $alloy, $price->settings));
+            $quote === null ?: $instead[] = [
+                'alloy' => $alloy, 'label' => $metal->label, 'total' => $quote->num('total'),
+            ];
         }
 
         return $instead;
-    }
-
-    /** @param list<array<string, mixed>> $lines */
-    private static function quote(array $lines, WorkshopSettings $settings): ?Answer
-    {
-        return $lines === [] ? null : self::reckoned('price.quote', ['lines' => $lines], $settings);
     }
 
     /** @param array<string, mixed> $input */
@@ -94,16 +85,14 @@ final class PriceController
     }
 
     /** @return list<array{path: string, label: string}> prices that nobody has said, and that this job asks for */
-    private static function unsaid(Document $document, WorkshopSettings $settings): array
+    private static function unsaid(JobPrice $price): array
     {
-        $alloy = $document->text('brief.alloy');
-        $known = $alloy !== null && in_array($alloy, $settings->names('stock.alloys'), true);
-        $metal = $known ? 'price.'.Alloy::named((string) $alloy, $settings)->metal : null;
-        $paths = [...self::NEEDED, ...($metal !== null && isset(WorkshopFields::all()[$metal]) ? [$metal] : [])];
+        $metal = $price->metal();
+        $paths = [...self::NEEDED, ...($metal === null ? [] : ["price.{$metal}"])];
 
         return array_values(array_map(
             static fn (string $path): array => ['path' => $path, 'label' => WorkshopFields::all()[$path]->meaning],
-            array_filter($paths, static fn (string $path): bool => $settings->num($path) <= 0),
+            array_filter($paths, static fn (string $path): bool => $price->settings->num($path) <= 0),
         ));
     }
 }

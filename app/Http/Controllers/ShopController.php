@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\WorkshopTime;
 use App\Http\Requests\RawJson;
+use App\Models\MetalPrice;
 use App\Models\Note;
 use App\Models\Person;
 use App\Models\Rulebook;
@@ -39,6 +41,17 @@ final class ShopController
             // What somebody types is theirs, and no longer what the jobs said.
             'own_figures' => array_diff_key($workshop->own_figures ?? [], $asked),
         ]);
+        $workshop->refresh();
+        foreach (MetalPrice::METALS as $metal) {
+            $price = $asked["price.{$metal}"] ?? null;
+            if ($price !== null && $workshop->rulebook->settings()->num("price.{$metal}") > 0) {
+                MetalPrice::query()->create([
+                    'metal' => $metal, 'price' => $workshop->rulebook->settings()->num("price.{$metal}"),
+                    'on' => WorkshopTime::today()->toDateString(), 'source' => 'typed',
+                    'person_id' => Person::at($request)?->id,
+                ]);
+            }
+        }
         Note::write(
             'figures changed', Person::at($request),
             [

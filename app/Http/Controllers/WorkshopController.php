@@ -27,6 +27,7 @@ final class WorkshopController
             'backed_up_at' => $workshop->backed_up_at?->toIso8601String(),
             'backup_trouble' => $workshop->backup_trouble, 'kilns' => Team::kilns(),
             'tumblers' => $workshop->tumblers, 'any_hand' => $workshop->any_hand,
+            'invoice_text' => $workshop->invoice_text,
         ]);
     }
 
@@ -37,6 +38,7 @@ final class WorkshopController
             'name' => 'sometimes|nullable|string|max:80', 'mark' => 'sometimes|nullable|string|max:20',
             'kilns' => 'sometimes|array|max:8', 'kilns.*.id' => 'required|string|max:40|distinct',
             'kilns.*.flasks' => 'required|integer|min:1|max:40', 'kilns.*.alone' => 'required|boolean',
+            'invoice_text' => 'sometimes|nullable|string|max:2000',
             'tumblers' => 'sometimes|required|integer|min:0|max:20', 'any_hand' => 'sometimes|required|boolean',
             'backup_folder' => ['sometimes', 'nullable', 'string', 'max:400', Backups::folderRule(...)],
         ], [

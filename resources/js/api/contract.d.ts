@@ -2137,6 +2137,73 @@ export interface components {
                 minutes: number;
             }[];
         };
+        QuoteChanges: {
+            label: string;
+            before: number;
+            after: number;
+            difference: number;
+        }[];
+        Quote: {
+            id: number;
+            number: number;
+            currency: string;
+            total: number;
+            deposit: number;
+            balance: number;
+            lines: {
+                label: string;
+                amount: number;
+            }[];
+            issued_at: string;
+            until: string;
+            sent_at: string | null;
+            answer: string | null;
+            answered_by: string | null;
+            words: string | null;
+            answered_at: string | null;
+            overtaken: boolean;
+            findings: components["schemas"]["Finding"][];
+            changes: components["schemas"]["QuoteChanges"];
+        };
+        Payment: {
+            id: number;
+            number: number;
+            kind: string;
+            amount: number;
+            currency: string;
+            paid_on: string;
+            how: string;
+            reverses: boolean;
+            reversed: boolean;
+        };
+        Settled: {
+            quote: number | null;
+            paid: number;
+            owed: number | null;
+            invoice: {
+                number: number;
+                issued_on: string;
+            } | null;
+        };
+        MetalPrices: {
+            currency: string;
+            metals: string[];
+            prices: {
+                metal: string;
+                price: number;
+                on: string;
+                /** @enum {string} */
+                source: "typed" | "csv" | "simulated";
+            }[];
+        };
+        Calendars: {
+            links: {
+                id: number;
+                whose: string;
+                since: string;
+            }[];
+            address?: string;
+        };
         PlanChange: {
             late_before_min: number;
             late_after_min: number;
@@ -2164,6 +2231,12 @@ export interface components {
                 label: string;
                 total: number;
             }[];
+            quotes: components["schemas"]["Quote"][];
+            payments: components["schemas"]["Payment"][];
+            settled: components["schemas"]["Settled"];
+            spent: components["schemas"]["QuoteChanges"];
+            invoice_text: string | null;
+            address?: string;
         };
         OwnFigures: {
             figures: {
@@ -2198,6 +2271,7 @@ export interface components {
             kilns: components["schemas"]["Kilns"];
             tumblers: number;
             any_hand: boolean;
+            invoice_text: string | null;
         };
         Journal: {
             notes: {
