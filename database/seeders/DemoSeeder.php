@@ -14,13 +14,17 @@ use App\Models\Client;
 use App\Models\Clock;
 use App\Models\Job;
 use App\Models\Lot;
+use App\Models\MetalPrice;
 use App\Models\Person;
 use App\Models\Rulebook;
 use App\Models\Run;
 use App\Models\StretchTest;
+use App\Models\WorkedStep;
 use App\Models\Workshop;
 use App\People\Role;
 use App\Pictures\PictureIntake;
+use App\Price\MetalPrices;
+use App\Price\QuoteBook;
 use Closure;
 use HotSprue\Account\MovementKind;
 use HotSprue\Calculation\Answer;
@@ -75,6 +79,7 @@ final class DemoSeeder extends Seeder
         Carbon::setTestNow();
         $this->metal();
         $this->burnout();
+        $this->quotes();
         foreach ([
             [34, 'chip', '52.6', 'metal', 'paste', '50.9', 'joint'],
             [20, 'chip', '53.1', 'beside', 'wire', '53.3', 'metal'],
@@ -111,6 +116,43 @@ final class DemoSeeder extends Seeder
         Workshop::the()->update([
             'typed' => $typed, 'rulebook_id' => Rulebook::of(WorkshopSettings::with($typed))->id,
         ]);
+        for ($week = 52; $week >= 1; $week -= 3) {
+            $day = $this->today->copy()->subWeeks($week);
+            foreach (MetalPrices::simulated($day) as $metal => $price) {
+                MetalPrice::query()->create([
+                    'metal' => $metal, 'price' => $price, 'on' => $day->toDateString(), 'source' => 'simulated',
+                ]);
+            }
+        }
+        foreach (MetalPrice::METALS as $metal) {
+            MetalPrice::query()->create([
+                'metal' => $metal, 'price' => $typed["price.{$metal}"], 'on' => $this->today->toDateString(),
+                'source' => 'typed',
+            ]);
+        }
+    }
+
+    /** A quote that is accepted and half paid, and one that waits for its client. */
+    private function quotes(): void
+    {
+        $of = static fn (string $title): Job => Job::query()->where('title', $title)->firstOrFail();
+        $band = $of('wedding band, his');
+        Carbon::setTestNow($this->today->copy()->subDays(9)->setTime(10, 30));
+        $quote = QuoteBook::issue($band, ['until' => $this->today->copy()->addDays(12)->toDateString()], $this->maren);
+        QuoteBook::answered($quote, 'accepted', $band->client->name ?? 'the client', '');
+        QuoteBook::pay($band, [
+            'kind' => 'deposit', 'amount' => (string) $quote->results['deposit'],
+            'paid_on' => now()->toDateString(), 'how' => 'by transfer',
+        ], $this->maren);
+        foreach (['brief' => 35, 'form' => 50] as $step => $minutes) {
+            WorkedStep::query()->create([
+                'job_id' => $band->id, 'step' => $step, 'person_id' => $this->maren->id, 'started_at' => now(),
+                'ended_at' => now()->addMinutes($minutes), 'done' => true,
+            ]);
+        }
+        Carbon::setTestNow($this->today->copy()->subDays(2)->setTime(16, 0));
+        QuoteBook::issue($of('blue oval in a ring of diamonds'), [], $this->maren);
+        Carbon::setTestNow();
     }
 
     /** @param array<string, mixed> $spec */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
+use App\Models\WorkedStep;
 use App\Models\Workshop;
 use App\Price\JobPrice;
 use App\Price\QuoteTold;
@@ -33,9 +34,11 @@ final class PriceController
     {
         $price = JobPrice::of($job);
         $quote = $price->quote();
-        $thread = self::reckoned(
-            'time.steps', JobFacts::of($price->document, $price->answers), $price->settings,
-        );
+        $facts = JobFacts::of($price->document, $price->answers);
+        foreach (WorkedStep::query()->where(['job_id' => $job->id, 'done' => true])->pluck('step')->unique() as $done) {
+            $facts['clocks'][] = ['step' => $done, 'done' => true];
+        }
+        $thread = self::reckoned('time.steps', $facts, $price->settings);
         $told = new QuoteTold($job, $price);
 
         return new JsonResponse([

@@ -9,6 +9,7 @@ import { moment, say, useUnits } from '../bench/units';
 import { Lots } from '../metal/Lots';
 import { Move } from '../metal/Move';
 import { Ask, Section } from '../metal/parts';
+import { Prices } from '../metal/Prices';
 import { Safe } from '../metal/Safe';
 import { Receive } from '../metal/Receive';
 import { useTitle } from '../shell/useTitle';
@@ -162,6 +163,7 @@ export default function MetalPage() {
                 <Move lots={standing} all={data.lots} onSend={(body) => act('metal/move', body)} />
             </Flex>
             <Lots lots={standing} onFollow={setLot} act={act} />
+            <Prices />
             <Section title={lot === null ? 'Movements' : `Movements of lot ${lot}`}>
                 {lot === null ? null : (
                     <Act kind="turn" onClick={() => setLot(null)}>

@@ -71,6 +71,9 @@ function Laid({ plan }: { plan: Plan }) {
                 <Box flex="1" minW="220px" fontWeight="600" data-testid="matters">
                     {mattersOf(plan)}
                 </Box>
+                <a className="way-on" href="/api/plan.csv">
+                    as a table
+                </a>
                 <Link className="way-on" to={`/print/plan?from=${new Date(from).toISOString().slice(0, 10)}`}>
                     Print the week
                 </Link>

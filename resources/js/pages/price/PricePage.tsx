@@ -1,7 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { get } from '../../api/client';
 import type { Schemas } from '../../api/types';
 import { Fetching } from '../../bench/Fetching';
 import { LevelMark } from '../../bench/marks';
@@ -9,17 +7,17 @@ import { say, useUnits } from '../../bench/units';
 import { Drawing } from '../../drawing/Drawing';
 import { NotHere } from '../../shell/NotHere';
 import { useTitle } from '../../shell/useTitle';
+import { Paid } from './Paid';
+import { Quotes } from './Quotes';
 import { money, QuoteTable } from './QuoteTable';
+import { usePrice } from './usePrice';
 
 /** What a job costs as it stands, line by line, in other metals too, and what is still to be done of it. */
 export default function PricePage() {
     const { number } = useParams();
     const { units } = useUnits();
     useTitle(`Price · ${number}`);
-    const query = useQuery({
-        queryKey: ['price', number],
-        queryFn: () => get<Schemas['JobPrice']>(`jobs/${number}/price`),
-    });
+    const query = usePrice(number);
     const { data: price, error } = query;
     if (error && !price) return <NotHere title={`Job ${number}`} words={error.message} />;
     if (!price) return <Fetching words="Adding it up…" query={query} />;
@@ -61,6 +59,8 @@ export default function PricePage() {
                         </Flex>
                     ))}
                     <Instead price={price} />
+                    <Quotes price={price} number={String(number)} />
+                    <Paid price={price} number={String(number)} />
                 </Box>
                 <Box as="section" w={{ base: 'full', lg: '440px' }} flexShrink={0}>
                     <Box as="h2" fontSize="17px" fontWeight="600">

@@ -1,6 +1,8 @@
 import { Box } from '@chakra-ui/react';
+import { Calendars } from './Calendars';
 import { Hands } from './Hands';
 import { House } from './House';
+import { InvoiceWords } from './InvoiceWords';
 import { JournalLines } from './JournalLines';
 import { PeopleList } from './PeopleList';
 import { useTitle } from '../../shell/useTitle';
@@ -16,6 +18,8 @@ export default function WorkshopPage() {
             <House />
             <PeopleList />
             <Hands />
+            <Calendars />
+            <InvoiceWords />
             <JournalLines />
         </Box>
     );

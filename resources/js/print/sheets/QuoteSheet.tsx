@@ -1,15 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
-import { get } from '../../api/client';
-import type { Schemas } from '../../api/types';
 import { QuoteTable } from '../../pages/price/QuoteTable';
+import { usePrice } from '../../pages/price/usePrice';
 import { decision, Head, Rows, type Printed } from '../parts';
 
 /** The quote as a client is given it: itemised, with what is paid when. */
 export function QuoteSheet({ job }: Printed) {
-    const { data: price } = useQuery({
-        queryKey: ['price', String(job.number)],
-        queryFn: () => get<Schemas['JobPrice']>(`jobs/${job.number}/price`),
-    });
+    const { data: price } = usePrice(String(job.number));
     if (!price) return null;
     return (
         <>

@@ -7,6 +7,7 @@ import { HeatSheet } from './HeatSheet';
 import { JobCard } from './JobCard';
 import { LabelSheet } from './LabelSheet';
 import { QuoteSheet } from './QuoteSheet';
+import { InvoiceSheet, ReceiptSheet } from './Receipts';
 import { SizingSheet } from './SizingSheet';
 import { KilnCard } from './KilnCard';
 import { StoneSheet } from './StoneSheet';
@@ -32,6 +33,8 @@ export const SHEETS: Record<string, PrintSheet> = {
     kiln: { station: 'burnout', Page: KilnCard },
     casting: { station: 'pour', Page: CastingSheet },
     quote: { station: 'brief', Page: QuoteSheet },
+    receipt: { station: 'brief', Page: ReceiptSheet },
+    invoice: { station: 'brief', Page: InvoiceSheet },
     labels: { station: 'wax', Page: LabelSheet, advice: 'For label paper, or to be cut out and glued.' },
     sizing: { station: 'sizing', Page: SizingSheet },
     join: { station: 'join', Page: HeatSheet },
