@@ -73,6 +73,7 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
         Route::get('looks', [ClientReviewController::class, 'index']);
         Route::get('metal', [JobMetalController::class, 'index']);
         Route::get('price', [PriceController::class, 'show']);
+        Route::post('price/try', [PriceController::class, 'try']);
         Route::get('promise', [PlanController::class, 'promise']);
         Route::get('file', [JobFileController::class, 'json']);
         Route::get('zip', [JobFileController::class, 'zip']);

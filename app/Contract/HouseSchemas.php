@@ -80,6 +80,7 @@ final class HouseSchemas
                 'thread' => Shape::orNull(Shape::ref('View')),
                 'unsaid' => Shape::list(Shape::whole(['path' => $text, 'label' => $text])),
                 'instead' => Shape::list(Shape::whole(['alloy' => $text, 'label' => $text, 'total' => $number])),
+                'widths' => Shape::list(Shape::whole(['width' => $number, 'total' => $number])),
                 'quotes' => Shape::list(Shape::ref('Quote')), 'payments' => Shape::list(Shape::ref('Payment')),
                 'settled' => Shape::ref('Settled'), 'spent' => Shape::ref('QuoteChanges'),
                 'invoice_text' => $nullText, 'address' => $text,

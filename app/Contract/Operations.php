@@ -16,6 +16,7 @@ final class Operations
     private const UNKEPT = [
         '/api/bench', '/api/sign-in', '/api/sign-out', '/api/sums/{sheet}', '/api/jobs/{job}/reckon',
         '/api/devices/{device}/take', '/api/plan/try',
+        '/api/jobs/{job}/price/try',
     ];
 
     public static function keepsNothing(string $path): bool
@@ -44,6 +45,12 @@ final class Operations
         $prices = Shape::ref('MetalPrices');
 
         return [
+            [
+                'post', '/api/jobs/{job}/price/try', 'What it would cost with what is being typed',
+                [200 => Shape::whole([
+                    'currency' => $text, 'now' => Shape::orNull(Shape::NUMBER), 'then' => Shape::orNull(Shape::NUMBER),
+                ])], ['type' => 'object'],
+            ],
             [
                 'post', '/api/jobs/{job}/quotes', 'Issues a quote, which is never changed', [201 => $price],
                 Shape::object(['until' => $text, 'discount' => Shape::NUMBER, 'reason' => $text]),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\OwnFigures;
 
 use App\Models\Job;
+use App\Models\WorkedStep;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\LearntFigure;
 use Illuminate\Support\Facades\Cache;
@@ -43,8 +44,14 @@ final class FinishedJobs
         $document = $job->held();
         $answers = JobAnswers::of($document, $job->settings());
         $figures = [];
+        $minutes = [];
+        foreach (WorkedStep::query()->where('job_id', $job->id)->get()->groupBy('step') as $step => $times) {
+            if ($times->contains('done', true)) {
+                $minutes[(string) $step] = $times->sum(static fn (WorkedStep $one): float => $one->minutes(now()));
+            }
+        }
         foreach (LearntFigure::cases() as $figure) {
-            $value = $figure->of($answers, $document);
+            $value = $figure->of($answers, $document, $minutes);
             $value === null ?: $figures[$figure->value] = $value;
         }
         $castings = $document->list('castings');

@@ -23,10 +23,11 @@ final readonly class JobPrice
         public Document $document, public JobAnswers $answers, public WorkshopSettings $settings, public array $lines,
     ) {}
 
-    public static function of(Job $job): self
+    /** @param ?Document $document as it would be; as it is held where none is given */
+    public static function of(Job $job, ?Document $document = null): self
     {
         $settings = Workshop::the()->rulebook->settings();
-        $document = $job->held();
+        $document ??= $job->held();
         $answers = JobAnswers::of($document, $job->settings());
         $steps = JobCost::steps($document, $answers);
 

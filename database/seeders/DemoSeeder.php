@@ -321,6 +321,14 @@ final class DemoSeeder extends Seeder
             $this->tobit,
         );
         $this->burnt($job);
+        foreach (['brief' => [24, 44], 'look' => [10, 22], 'clean' => [12, 20], 'prefinish' => [38,
+            66]] as $step => $long) {
+            $from = $this->today->copy()->subDays($daysAgo - 3)->setTime(9, 0);
+            WorkedStep::query()->create([
+                'job_id' => $job->id, 'step' => $step, 'person_id' => $this->tobit->id, 'started_at' => $from,
+                'ended_at' => $from->copy()->addMinutes($this->dice->getInt(...$long)), 'done' => true,
+            ]);
+        }
         $job = $this->sign($job, Station::Pour);
         Carbon::setTestNow($this->today->copy()->subDays($daysAgo - 18)->setTime(10, 10));
         $finished = round($piece * (1 - $this->dice->getInt(30, 70) / 1000), 2);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Job;
+use Facebook\WebDriver\WebDriverKeys;
 
 it('prices a job from its menu, follows its drawing, and prints the quote', function (): void {
     $job = Job::query()->where('title', 'harbour-light signet')->firstOrFail();
@@ -44,4 +45,22 @@ it('costs more as soon as the band is wider', function (): void {
     $this->saved();
     // A flat band of five is a quarter more metal than one of four.
     expect($paid() / $narrow)->toEqualWithDelta(1.25, 0.002);
+});
+
+it('says beside the drawing how much more a wider band costs, before it is kept', function (): void {
+    $job = Job::factory()->holding([
+        'brief.title' => 'priced as it is drawn', 'brief.finger' => 'US 7', 'brief.alloy' => '18k-yellow',
+        'form.profile' => 'flat', 'form.width_top' => '4', 'form.thickness_top' => '2',
+    ])->create();
+    $this->station($job, 'form');
+    $this->reads('[data-testid="price-line"]', 'costs');
+    $this->click('button[data-path="form.width_top"]');
+    $input = $this->find('[data-path="form.width_top"] input');
+    $input->sendKeys([WebDriverKeys::CONTROL, 'a']);
+    $input->sendKeys('5');
+    $this->reads('[data-testid="price-line"]', '+');
+    $input->sendKeys(WebDriverKeys::ESCAPE);
+    $this->until(
+        fn (): bool => ! str_contains($this->text('[data-testid="price-line"]'), '+'), 'it costs what it did',
+    );
 });

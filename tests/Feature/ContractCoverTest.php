@@ -67,7 +67,7 @@ it('asks for a key wherever something is made or moved', function (): void {
         foreach ($verbs as $verb => $operation) {
             $isKeyed = in_array('Idempotency-Key', array_column($operation['parameters'] ?? [], 'name'), true);
             $isMaking = $verb !== 'get' && preg_match(
-                '#/(reckon|sums|sign-in|sign-out)|^/api/bench$|devices/{device}/take|plan/try#', $path,
+                '#/(reckon|sums|sign-in|sign-out)|^/api/bench$|devices/{device}/take|(plan|price)/try#', $path,
             ) !== 1;
             expect($isKeyed)->toBe($isMaking, "{$verb} {$path}");
         }
@@ -88,7 +88,7 @@ it('answers every page of the demo as the contract says', function (): void {
         'devices/balance' => 'devices/{device}',
     ];
     foreach (array_slice($numbers, 0, 12) as $number) {
-        foreach (['', '/history', '/figures', '/looks', '/metal', '/price', '/promise'] as $what) {
+        foreach (['', '/history', '/figures', '/looks', '/metal', '/price'] as $what) {
             $asked["jobs/{$number}{$what}"] = "jobs/{job}{$what}";
         }
     }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Job;
+use App\Models\WorkedStep;
 use App\Models\Workshop;
 use Tests\Support\Contract;
 
@@ -39,6 +40,31 @@ it('gathers what each delivered job says, and nothing of those on the bench', fu
         // 20 g less 15.8 and 4 is 0.2: one in a hundred.
         ->and(own('melting-loss')['samples'][0]['value'])->toEqualWithDelta(0.01, 1e-9)
         ->and(own('shrinkage.mould')['samples'])->toBe([]);
+});
+
+it('learns minutes from steps that were timed and done, and plans with them once they are taken', function (): void {
+    foreach (range(1, 5) as $at) {
+        $job = castRing(0.0172);
+        foreach ([[10, false], [30, true]] as [$minutes, $done]) {
+            WorkedStep::query()->create([
+                'job_id' => $job->id, 'step' => 'brief', 'started_at' => '2026-10-01 09:00:00',
+                'ended_at' => Illuminate\Support\Carbon::parse('2026-10-01 09:00:00')->addMinutes($minutes),
+                'done' => $done,
+            ]);
+        }
+        // What was never ended says nothing.
+        WorkedStep::query()->create([
+            'job_id' => $job->id, 'step' => 'form', 'started_at' => '2026-10-01 09:00:00',
+            'ended_at' => '2026-10-01 10:00:00',
+        ]);
+    }
+    // (5 × 40 + 5 × 30) ÷ 10.
+    expect(own('time.brief')['answer']['results']['figure']['value'])->toEqualWithDelta(35, 1e-9)
+        ->and(own('time.form')['samples'])->toBe([]);
+    $this->postJson('/api/own-figures/time.brief/take')->assertOk();
+    $job = Job::factory()->ring()->create();
+    $steps = $this->getJson("/api/jobs/{$job->number}/price")->json('left.results.steps.value');
+    expect(array_column($steps, 'attended_min', 'id')['brief'])->toEqual(35);
 });
 
 it('is taken by somebody, reaches the next wax, and is given back', function (): void {

@@ -177,7 +177,13 @@ it('tells of a fixed hour that went by, and plans on without it', function (): v
 });
 
 it('pours when the kiln is ready that is on, and not before', function (): void {
-    $job = waxed();
+    $job = Job::factory()->holding([
+        'brief.title' => 'plain band', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925',
+        'form.width_top' => '3', 'form.thickness_top' => '1.8',
+    ])->create();
+    foreach (['brief', 'form', 'stones', 'wax'] as $station) {
+        $this->postJson("/api/jobs/{$job->number}/stations/{$station}", ['state' => 'not-needed'])->assertOk();
+    }
     $run = $this->postJson('/api/casting', ['flasks' => [[$job->number]], 'ready_at' => '2026-11-26T14:00']);
     $run->assertSuccessful();
     $id = App\Models\Run::query()->latest('id')->value('id');

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Models\Job;
 use Tests\Support\Contract;
 
+require_once __DIR__.'/../Support/pricing.php';
+
 /** @return array<string, mixed> */
 function priceOf(Job $job): array
 {
@@ -12,15 +14,6 @@ function priceOf(Job $job): array
     expect(Contract::breaks('JobPrice', (string) $answer->getContent()))->toBe('');
 
     return $answer->json();
-}
-
-/** @param array<string, mixed> $more */
-function pricedAt(array $more = []): void
-{
-    test()->putJson('/api/shop', [
-        'price.silver' => 1.2, 'price.gold' => 100, 'price.hour' => 60, 'price.burnout' => 12,
-        'price.investment' => 5, ...$more,
-    ])->assertOk();
 }
 
 it('charges metal by its fineness with what is lost, every minute by the hour, and its share of the fire',
@@ -101,4 +94,27 @@ it('leaves out of what is still to be done what is signed off', function (): voi
     $before = $ids();
     $this->sign($job, 'brief')->assertOk();
     expect($before)->toContain('brief', 'form', 'wax')->and($ids())->not->toContain('brief')->toContain('form');
+});
+
+it('says what a wider band would cost while it is typed, and what others cost beside it', function (): void {
+    pricedAt(['price.gold' => 100]);
+    $job = Job::factory()->holding([
+        'brief.title' => 'band', 'brief.finger' => 'US 7', 'brief.alloy' => '18k-yellow', 'form.profile' => 'flat',
+        'form.width_top' => '4', 'form.thickness_top' => '2',
+    ])->create();
+    $price = priceOf($job);
+    $entry = $job->held()->entry('form.width_top');
+    $tried = $this->postJson("/api/jobs/{$job->number}/price/try", [
+        'changes' => [['path' => 'form.width_top', 'from' => $entry, 'to' => '5']],
+    ])->assertOk();
+    expect($tried->json('now'))->toEqual($price['quote']['results']['total']['value'])
+        ->and($tried->json('then'))->toBeGreaterThan($tried->json('now'))
+        // What is typed is what stands beside it as a millimetre wider.
+        ->and(array_column($price['widths'], 'total', 'width')[5])->toEqual($tried->json('then'))
+        ->and(array_column($price['widths'], 'total', 'width')[3])->toBeLessThan($tried->json('now'))
+        // Nothing is kept of it.
+        ->and(priceOf($job)['quote'])->toEqual($price['quote']);
+    $this->postJson("/api/jobs/{$job->number}/price/try", [
+        'changes' => [['path' => 'form.width_top', 'from' => $entry, 'to' => 'wide']],
+    ])->assertStatus(422);
 });

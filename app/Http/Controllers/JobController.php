@@ -91,19 +91,23 @@ final class JobController
     /** All answers with unsaved changes laid over the job; nothing is kept. */
     public function reckon(ChangeList $request, Job $job): JsonResponse
     {
-        // The screen lays its edits over what it last saw; a clash shows when it saves.
-        $document = $job->held();
-        $understood = Document::understood($request->changes(), $job->settings(), WorkshopTime::zone());
-        $over = array_map(
-            static fn (Change $change): Change => new Change($change->path, $document->at($change->path), $change->to),
-            $understood,
-        );
-
-        $after = $document->with($over);
-        ! JointOrder::isTouched($over) ?: JointOrder::mustKeepWaits($after);
-        $answer = JobAnswer::asked($request, $job, $after);
+        $answer = JobAnswer::asked($request, $job, self::laidOver($request, $job));
 
         return new JsonResponse($request->boolean('page') ? $answer->ofStation() : $answer->toArray());
+    }
+
+    /** A job with what is being typed. The screen lays its edits over what it last saw; a clash shows when it saves. */
+    public static function laidOver(ChangeList $request, Job $job): Document
+    {
+        $document = $job->held();
+        $over = array_map(
+            static fn (Change $change): Change => new Change($change->path, $document->at($change->path), $change->to),
+            Document::understood($request->changes(), $job->settings(), WorkshopTime::zone()),
+        );
+        $after = $document->with($over);
+        ! JointOrder::isTouched($over) ?: JointOrder::mustKeepWaits($after);
+
+        return $after;
     }
 
     public function change(ChangeList $request, Job $job): JsonResponse

@@ -86,6 +86,9 @@ final class PlanController
     /** What could be promised for a job, behind all others. */
     public function promise(Request $request, Job $job): JsonResponse
     {
+        if ($job->state !== 'open') {
+            throw BadInput::field('_', 'This job is closed: nothing is to be promised.');
+        }
         $asked = $request->validate(['wanted' => 'nullable|date_format:Y-m-d']);
         $answer = (new WorkshopPlan)->promise((string) $job->number, array_filter($asked));
 

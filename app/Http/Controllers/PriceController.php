@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ChangeList;
 use App\Models\Job;
 use App\Models\WorkedStep;
 use App\Models\Workshop;
@@ -14,8 +15,11 @@ use HotSprue\Calculations;
 use HotSprue\Drawing\QuoteDrawing;
 use HotSprue\Drawing\ThreadDrawing;
 use HotSprue\Drawing\View;
+use HotSprue\Job\Change;
+use HotSprue\Job\Document;
 use HotSprue\Job\JobCost;
 use HotSprue\Job\JobFacts;
+use HotSprue\Job\Kind;
 use HotSprue\Stock\Alloy;
 use HotSprue\Workshop\WorkshopFields;
 use HotSprue\Workshop\WorkshopSettings;
@@ -46,9 +50,42 @@ final class PriceController
             'drawn' => $quote === null ? null : self::view('price', QuoteDrawing::views($quote)),
             'left' => $thread->toArray(), 'thread' => self::view('price', ThreadDrawing::views($thread)),
             'unsaid' => self::unsaid($price), 'instead' => self::instead($price),
+            'widths' => self::widths($job, $price),
             'quotes' => $told->quotes(), 'payments' => $told->payments(), 'settled' => $told->settled(),
             'spent' => $told->spent(), 'invoice_text' => Workshop::the()->invoice_text,
         ]);
+    }
+
+    /** What it would cost with what is being typed: a wider band costs so much more, at once. */
+    public function try(ChangeList $request, Job $job): JsonResponse
+    {
+        $now = JobPrice::of($job);
+        $then = JobPrice::of($job, JobController::laidOver($request, $job));
+
+        return new JsonResponse([
+            'currency' => strtoupper($now->settings->text('price.currency')), 'now' => $now->quote()?->num('total'),
+            'then' => $then->quote()?->num('total'),
+        ]);
+    }
+
+    /** @return list<array{width: float, total: float}> the same piece a millimetre narrower and wider */
+    private static function widths(Job $job, JobPrice $price): array
+    {
+        $width = $price->document->decision('form.width_top');
+        if (! is_numeric($width) || ! in_array(Kind::of($price->document), [Kind::Cast, Kind::Fabricated], true)) {
+            return [];
+        }
+        $widths = [];
+        foreach ([-1, 1] as $more) {
+            $to = (float) $width + $more;
+            $change = new Change('form.width_top', $price->document->at('form.width_top'), (string) $to);
+            $quote = $to < 1 ? null : rescue(static fn (): ?Answer => JobPrice::of(
+                $job, $price->document->with(Document::understood([$change], $job->settings())),
+            )->quote(), null, false);
+            $quote === null ?: $widths[] = ['width' => $to, 'total' => $quote->num('total')];
+        }
+
+        return $widths;
     }
 
     /**

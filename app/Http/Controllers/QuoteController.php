@@ -53,7 +53,7 @@ final class QuoteController
             $token,
         );
         Note::write('quote sent', Person::at($request), ['quote' => $quote->number]);
-        $shown = (new PriceController)->show($quote->job)->getData(true);
+        $shown = (new PriceController)->show($quote->job)->getData();
 
         return new JsonResponse([...(array) $shown, 'address' => $address]);
     }

@@ -2231,6 +2231,10 @@ export interface components {
                 label: string;
                 total: number;
             }[];
+            widths: {
+                width: number;
+                total: number;
+            }[];
             quotes: components["schemas"]["Quote"][];
             payments: components["schemas"]["Payment"][];
             settled: components["schemas"]["Settled"];

@@ -40,7 +40,7 @@ export function WorkingCard({
         const used = sheet?.inputs.find((one) => one.name === name);
         const rule = used?.chooses ? used.chooses + String(inputs?.[name]?.value) : used?.rule;
         const learnt = rule ? catalogue.learnt[rule] : undefined;
-        const own = `the workshop’s own (${learnt} castings)`;
+        const own = `the workshop’s own (${learnt} ${rule?.startsWith('time.') ? 'jobs' : 'castings'})`;
         if (learnt && used?.chooses) return `${ORIGINS[origin] ?? origin}; its figure ${own}`;
         return learnt && origin === 'shop' ? own : (ORIGINS[origin] ?? origin);
     };

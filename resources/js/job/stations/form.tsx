@@ -1,6 +1,7 @@
 import { JobMetal } from '../../metal/JobMetal';
 import { SettingCuts } from '../bench/SettingCuts';
 import { FormParts, isByHand } from '../bench/FormParts';
+import { PriceLine } from '../PriceLine';
 import { Masses } from '../Tables';
 import { decidedAt, type StationPage, type StationProps } from './StationPage';
 
@@ -18,11 +19,14 @@ export const form: StationPage = {
                 {job.answers['settings.cut'] ? <JobMetal work={work} /> : null}
             </>
         ),
-    Beside: ({ job }: StationProps) => (
-        <Masses
-            masses={job.answers['form.band']?.results.masses?.value}
-            own={decidedAt(job, 'brief.alloy')}
-        />
+    Beside: ({ work, job }: StationProps) => (
+        <>
+            <PriceLine work={work} />
+            <Masses
+                masses={job.answers['form.band']?.results.masses?.value}
+                own={decidedAt(job, 'brief.alloy')}
+            />
+        </>
     ),
     isElsewhere: isByHand,
 };

@@ -1,6 +1,7 @@
 import { Tray } from '../../bench/Tray';
 import { SettingBoard } from '../SettingBoard';
 import { SettingTabs } from '../SettingTabs';
+import { PriceLine } from '../PriceLine';
 import { Readings } from '../Readings';
 import { Composer, Stands, Tools } from '../StoneParts';
 import type { StationPage, StationProps } from './StationPage';
@@ -21,8 +22,9 @@ export const stones: StationPage = {
             <Tools job={job} />
         </>
     ),
-    Beside: ({ job }: StationProps) => (
+    Beside: ({ work, job }: StationProps) => (
         <>
+            <PriceLine work={work} />
             <Tray device="caliper" />
             <Stands job={job} />
         </>

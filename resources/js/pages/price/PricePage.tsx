@@ -99,24 +99,63 @@ function Unsaid({ unsaid }: { unsaid: Schemas['JobPrice']['unsaid'] }) {
     );
 }
 
-/** The same piece in other metals, side by side. */
+/** The same piece in other metals and widths, side by side. */
 function Instead({ price }: { price: Schemas['JobPrice'] }) {
+    const { units } = useUnits();
     const total = price.quote?.results.total?.value;
-    if (price.instead.length === 0 || typeof total !== 'number') return null;
+    if (typeof total !== 'number') return null;
+    const wide = (mm: number) => {
+        const said = say(mm, 'length', units);
+        return `${said.figure} ${said.unit} wide`;
+    };
+    return (
+        <>
+            <Beside
+                title="In another metal"
+                total={total}
+                currency={price.currency}
+                rows={price.instead.map((one) => ({ key: one.alloy, label: one.label, total: one.total }))}
+            />
+            <Beside
+                title="In another width"
+                total={total}
+                currency={price.currency}
+                rows={price.widths.map((one) => ({
+                    key: String(one.width),
+                    label: wide(one.width),
+                    total: one.total,
+                }))}
+            />
+        </>
+    );
+}
+
+function Beside({
+    title,
+    total,
+    currency,
+    rows,
+}: {
+    title: string;
+    total: number;
+    currency: string;
+    rows: { key: string; label: string; total: number }[];
+}) {
+    if (rows.length === 0) return null;
     return (
         <Box as="section" mt={4}>
             <Box as="h2" fontSize="17px" fontWeight="600">
-                In another metal
+                {title}
             </Box>
-            <table className="figures wide" aria-label="In another metal">
+            <table className="figures wide" aria-label={title}>
                 <tbody>
-                    {price.instead.map((one) => (
-                        <tr key={one.alloy} data-alloy={one.alloy}>
+                    {rows.map((one) => (
+                        <tr key={one.key} data-alloy={one.key}>
                             <td>{one.label}</td>
-                            <td>{money(one.total, price.currency)}</td>
+                            <td>{money(one.total, currency)}</td>
                             <td>
                                 {one.total >= total ? '+' : '−'}
-                                {money(Math.abs(one.total - total), price.currency)}
+                                {money(Math.abs(one.total - total), currency)}
                             </td>
                         </tr>
                     ))}
