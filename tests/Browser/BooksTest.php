@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use App\Models\MetalPrice;
+use App\Models\Payment;
+use App\Models\Person;
+use App\Models\Quote;
+use App\Models\Workshop;
+use App\Price\QuoteBook;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** A job whose quote is accepted and whose deposit is paid. */
+function bookedJob(): Job
+{
+    $job = Job::factory()->holding([
+        'brief.title' => 'a band in the books', 'brief.finger' => 'US 7', 'brief.alloy' => '18k-yellow',
+        'form.profile' => 'flat', 'form.width_top' => '4', 'form.thickness_top' => '2',
+    ])->create();
+    $maren = Person::query()->where('name', 'Maren')->firstOrFail();
+    $quote = QuoteBook::issue($job, [], $maren);
+    QuoteBook::answered($quote, 'accepted', 'Edda', '');
+    QuoteBook::pay($job, [
+        'kind' => 'deposit', 'amount' => (string) $quote->results['deposit'], 'paid_on' => now()->toDateString(),
+        'how' => 'in coins',
+    ], $maren);
+
+    return $job;
+}
+
+it('prints a receipt with what is still owed, and the workshop’s own words on it', function (): void {
+    $job = bookedJob();
+    $this->visit('/workshop');
+    $words = $this->find('textarea[aria-label="Words on receipts and invoices"]');
+    $words->sendKeys([WebDriverKeys::CONTROL, 'a']);
+    $words->sendKeys('Quay 4, Skellavar. Tax number 77-0.');
+    $this->tap('Keep these words');
+    $this->until(
+        static fn (): bool => Workshop::the()->refresh()->invoice_text === 'Quay 4, Skellavar. Tax number 77-0.',
+        'the words are kept',
+    );
+    $receipt = Payment::query()->where('job_id', $job->id)->firstOrFail();
+    $this->visit("/print/{$job->number}/receipt?no={$receipt->number}");
+    $this->reads('.sheet-of-paper', "Receipt {$receipt->number}");
+    $this->reads('.sheet-of-paper', 'in coins');
+    $this->reads('.sheet-of-paper', 'Tax number 77-0');
+    $owed = Quote::query()->where('job_id', $job->id)->firstOrFail()->results['balance'];
+    $this->reads('.sheet-of-paper', number_format((float) $owed, 2));
+    $this->visit("/print/{$job->number}/receipt?no=9999");
+    $this->reads('.sheet-of-paper', 'no such receipt');
+    $this->visit("/print/{$job->number}/invoice");
+    $this->reads('.sheet-of-paper', 'No invoice is made out yet');
+});
+
+it('reverses a payment by its opposite, which is seen and can be reversed no more', function (): void {
+    $job = bookedJob();
+    $receipt = Payment::query()->where('job_id', $job->id)->firstOrFail();
+    $this->visit("/jobs/{$job->number}/price");
+    $this->press("Reverse receipt {$receipt->number}");
+    $this->reads("[data-receipt=\"{$receipt->number}\"]", 'reversed');
+    $reversal = $this->until(
+        static fn (): ?Payment => Payment::query()->where('reverses_id', $receipt->id)->first(), 'it is reversed',
+    );
+    $this->reads("[data-receipt=\"{$reversal->number}\"]", "reverses receipt {$receipt->number}");
+    expect($this->all("[data-receipt=\"{$reversal->number}\"] button"))->toBe([]);
+    $total = Quote::query()->where('job_id', $job->id)->firstOrFail()->results['total'];
+    $this->reads('[data-testid="owed"]', number_format((float) $total, 2));
+});
+
+it('refuses an amount that is none, and keeps what was typed', function (): void {
+    $job = bookedJob();
+    $this->visit("/jobs/{$job->number}/price");
+    $amount = $this->find('[data-testid="paid"] [aria-label="amount"]');
+    $amount->sendKeys('a hundred');
+    $this->tap('Write it down');
+    $this->reads('[data-testid="paid"] [role="alert"]', 'An amount is accepted');
+    expect($amount->getAttribute('value'))->toBe('a hundred')
+        ->and(Payment::query()->where('job_id', $job->id)->count())->toBe(1);
+});
+
+it('reads a file of metal prices whole, and says which line it cannot', function (): void {
+    $before = MetalPrice::query()->count();
+    $path = (string) tempnam(sys_get_temp_dir(), 'prices').'.csv';
+    $this->visit('/metal');
+    $this->find('[data-testid="metal-prices"]');
+    $send = function (string $text) use ($path): void {
+        file_put_contents($path, $text);
+        $this->browser->executeScript('document.querySelector(\'[aria-label="File of metal prices"]\').hidden = false');
+        $this->find('[aria-label="File of metal prices"]')->sendKeys($path);
+    };
+    $send("day,metal,price\n2026-01-05,gold,100\n2026-01-06,lead,1\n");
+    $this->reads('[data-testid="metal-prices"] [role="alert"]', 'Line 3');
+    expect(MetalPrice::query()->count())->toBe($before);
+    $send("day,metal,price\n2026-01-05,gold,100.5\n2026-01-06,palladium,41\n");
+    $this->until(
+        static fn (): bool => MetalPrice::query()->count() === $before + 2, 'both prices are kept',
+    );
+    $this->tap('as a table: gold');
+    $this->reads('[aria-label="Prices of gold"]', '100.50');
+    $this->reads('[aria-label="Prices of gold"]', 'csv');
+    $this->reads('[aria-label="Prices of gold"]', 'simulated');
+    MetalPrice::query()->orderByDesc('id')->limit(2)->get()->each->delete();
+    unlink($path);
+});
+
+it('keeps a second kiln, and plans with it', function (): void {
+    $kilns = Workshop::the()->kilns;
+    $this->visit('/workshop');
+    $this->tap('Add a kiln');
+    $name = $this->find('[aria-label="Name of kiln 2"]');
+    $name->sendKeys([WebDriverKeys::CONTROL, 'a']);
+    $name->sendKeys('back kiln');
+    $this->tap('Keep the kilns');
+    $this->until(
+        static fn (): bool => (Workshop::the()->refresh()->kilns[1]['id'] ?? null) === 'back kiln', 'it is kept',
+    );
+    $this->visit('/plan');
+    $this->find('[data-lane="kiln:back kiln"]');
+    Workshop::the()->update(['kilns' => $kilns]);
+});
