@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace HotSprue\Plan;
 
-/** Steps laid down, and what that comes to: weighted lateness first, then burnouts, then the sum of ends. */
+/**
+ * Steps laid down, and what that comes to: weighted lateness first, then flasks that go dry, then burnouts,
+     then the sum
+ * of ends.
+ */
 final readonly class Plan
 {
     /** @var array<int, int> when each job ends,
         by its place; the end of the horizon and its steps where it has no room */
     public array $ends;
 
-    /** @var array{float, int, int} weighted minutes late, burnouts, minutes to the ends of all jobs from now */
+    /** @var array{float, int, int, int} weighted minutes late, flasks that stand too long, burnouts,
+        minutes to all ends */
     public array $score;
 
     /**
@@ -31,7 +36,7 @@ final readonly class Plan
             $late += $job->due === null ? 0.0 : $job->weight * max(0, $ends[$at] - $job->due);
         }
         $this->ends = $ends;
-        $this->score = [$late, count($runs), $sum];
+        $this->score = [$late, $this->dry(), count($runs), $sum];
     }
 
     public function isBetterThan(self $other): bool
@@ -55,6 +60,26 @@ final readonly class Plan
         }
 
         return true;
+    }
+
+    /** Whether a flask stands longer before this burnout than its school allows. */
+    public function isDry(int $burnout): bool
+    {
+        $step = $this->workload->steps[$burnout];
+        foreach ($step->isBurnout() && isset($this->placed[$burnout]) ? $step->after : [] as $before) {
+            $most = $this->workload->steps[$before]->standMost;
+            if ($most !== null && isset($this->placed[$before])
+                && $this->placed[$burnout]->start - $this->placed[$before]->end > $most) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function dry(): int
+    {
+        return count(array_filter(array_keys($this->placed), $this->isDry(...)));
     }
 
     private function end(PlanJob $job): int

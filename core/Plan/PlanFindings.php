@@ -34,7 +34,7 @@ final readonly class PlanFindings
             $this->job($answer, $at, $job);
         }
         foreach ($this->workload->steps as $at => $step) {
-            $this->step($answer, $step, $this->plan->placed[$at] ?? null);
+            $this->step($answer, $at, $step, $this->plan->placed[$at] ?? null);
         }
         $this->days($answer);
         $this->kilns($answer);
@@ -92,7 +92,7 @@ final readonly class PlanFindings
         }
     }
 
-    private function step(AnswerBuilder $answer, PlanStep $step, ?Placed $placed): void
+    private function step(AnswerBuilder $answer, int $at, PlanStep $step, ?Placed $placed): void
     {
         $job = $this->workload->jobs[$step->job] ?? null;
         if ($placed === null || $job === null) {
@@ -108,12 +108,12 @@ final readonly class PlanFindings
                     'Let it go free, or fix it later.',
                 );
             }
-            $most = $this->workload->steps[$before]->standMost;
-            if ($step->isBurnout() && $earlier !== null && $most !== null && $placed->start - $earlier->end > $most) {
+            if ($earlier !== null && $this->plan->isDry($at)) {
                 $answer->find(
                     Level::Caution, 'stand-long', 'jobs',
                     sprintf('The flask of job %s stands %s: its school allows %s.', $job->id,
-                        self::long($placed->start - $earlier->end), self::long($most)),
+                        self::long($placed->start - $earlier->end),
+                        self::long((int) $this->workload->steps[$before]->standMost)),
                     'Invest it later, or wrap it wet and burn it out slowly.',
                 );
             }

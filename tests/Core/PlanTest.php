@@ -163,3 +163,18 @@ it('refuses what cannot be', function (array $given, string $field): void {
     [['jobs' => [['id' => 'a', 'steps' => [['id' => 'x', 'after' => ['z']]]]]], 'jobs'],
     [['jobs' => [['id' => 'a'], ['id' => 'a']]], 'jobs'],
 ]);
+
+it('lets no flask go dry over a weekend for an earlier end', function (): void {
+    $job = jobToPlan('a', '2026-12-11', [
+        ['invest', 25, 60, 'person'], ['burnout', 0, 361, 'kiln'], ['pour', 20, 20, 'person'],
+    ]);
+    $job['steps'][0]['stand_most'] = 90;
+    $plan = planOf([
+        // Friday afternoon: invested now, it could burn on Sunday night and be poured on Monday at half past eight.
+        'now' => '2026-11-27T13:40', 'people' => [['id' => 'Maren', 'hours' => weekOf('8:30-12:30', '13:15-17:15')]],
+        'kilns' => [['id' => 'front', 'alone' => true]], 'jobs' => [$job],
+    ]);
+    $placed = placedIn($plan);
+    expect(clock($placed['a invest']['start']))->toBe('11-30T08:30')
+        ->and(clock($placed['a pour']['start']))->toBe('11-30T15:56')->and($plan->findings)->toBe([]);
+});

@@ -37,7 +37,7 @@ export function PriceLine({ work }: { work: Work }) {
     if (!data?.then || !job) return null;
     const more = data.then - (data.now ?? data.then);
     return (
-        <Box mt={2} data-testid="price-line">
+        <Box data-testid="price-line">
             <Link className="way-on" to={`/jobs/${job.number}/price`}>
                 costs {money(data.then, data.currency)}
             </Link>

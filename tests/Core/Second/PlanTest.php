@@ -23,8 +23,8 @@ function anyWorkshop(int $seed): array
         $steps[] = ['finish', mt_rand(10, 200), mt_rand(0, 1) * 30, 'person'];
         $jobs[] = jobToPlan("{$number}", mt_rand(0, 5) === 0 ? null : sprintf('2026-10-%02d', mt_rand(23, 31)),
             $steps, [
-            'weight' => mt_rand(1, 4) / 2,
-        ]);
+                'weight' => mt_rand(1, 4) / 2,
+            ]);
     }
 
     return [

@@ -6,6 +6,7 @@ import { Masses } from '../Tables';
 import { decidedAt, type StationPage, type StationProps } from './StationPage';
 
 export const form: StationPage = {
+    Above: ({ work }: StationProps) => <PriceLine work={work} />,
     Below: ({ work, catalogue, job }: StationProps) =>
         decidedAt(job, 'brief.kind') === 'fabricated' ? (
             <>
@@ -19,14 +20,11 @@ export const form: StationPage = {
                 {job.answers['settings.cut'] ? <JobMetal work={work} /> : null}
             </>
         ),
-    Beside: ({ work, job }: StationProps) => (
-        <>
-            <PriceLine work={work} />
-            <Masses
-                masses={job.answers['form.band']?.results.masses?.value}
-                own={decidedAt(job, 'brief.alloy')}
-            />
-        </>
+    Beside: ({ job }: StationProps) => (
+        <Masses
+            masses={job.answers['form.band']?.results.masses?.value}
+            own={decidedAt(job, 'brief.alloy')}
+        />
     ),
     isElsewhere: isByHand,
 };

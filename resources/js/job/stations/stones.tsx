@@ -7,7 +7,12 @@ import { Composer, Stands, Tools } from '../StoneParts';
 import type { StationPage, StationProps } from './StationPage';
 
 export const stones: StationPage = {
-    Above: ({ work }: StationProps) => <SettingTabs work={work} />,
+    Above: ({ work }: StationProps) => (
+        <>
+            <PriceLine work={work} />
+            <SettingTabs work={work} />
+        </>
+    ),
     Below: ({ work, catalogue, job }: StationProps) => (
         <>
             <SettingBoard work={work} catalogue={catalogue} />
@@ -22,9 +27,8 @@ export const stones: StationPage = {
             <Tools job={job} />
         </>
     ),
-    Beside: ({ work, job }: StationProps) => (
+    Beside: ({ job }: StationProps) => (
         <>
-            <PriceLine work={work} />
             <Tray device="caliper" />
             <Stands job={job} />
         </>
