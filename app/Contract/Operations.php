@@ -53,7 +53,9 @@ final class Operations
             ],
             [
                 'post', '/api/jobs/{job}/quotes', 'Issues a quote, which is never changed', [201 => $price],
-                Shape::object(['until' => $text, 'discount' => Shape::NUMBER, 'reason' => $text]),
+                Shape::object([
+                    'until' => $text, 'discount' => Shape::NUMBER, 'reason' => $text, 'others' => Shape::BOOL,
+                ]),
             ],
             [
                 'post', '/api/quotes/{quote}/send', 'Sends the client a link to a quote', [200 => $price],

@@ -20,7 +20,7 @@ final class QuoteBook
     /** A quote stands so many days unless said. */
     private const STANDS = 14;
 
-    /** @param array{until?: string, discount?: float, reason?: string} $asked */
+    /** @param array{until?: string, discount?: float, reason?: string, others?: bool} $asked */
     public static function issue(Job $job, array $asked, ?Person $by): Quote
     {
         $price = JobPrice::of($job);
@@ -40,12 +40,13 @@ final class QuoteBook
         return Quote::query()->create([
             'number' => 1 + (int) Quote::query()->max('number'), 'job_id' => $job->id, 'person_id' => $by?->id,
             'currency' => strtoupper($price->settings->text('price.currency')), 'input' => $price->input($more),
-            'results' => array_map(
-                static fn (string $name): mixed => $answer->value($name),
-                array_combine($names = [
-                    'lines', 'client_lines', 'cost', 'price', 'tax', 'total', 'deposit', 'balance',
-                ], $names),
-            ),
+            'results' => [
+                'others' => ($asked['others'] ?? false) ? OtherWays::told($job, $price) : [], ...array_map(
+                    static fn (string $name): mixed => $answer->value($name),
+                    array_combine($names = [
+                        'lines', 'client_lines', 'cost', 'price', 'tax', 'total', 'deposit', 'balance',
+                    ], $names),
+                )],
             'metal' => $price->metal(), 'metal_price' => $price->metalPrice(),
             'total_minor' => Money::of($answer->num('total'), $places)->minor,
             'deposit_minor' => Money::of($answer->num('deposit'), $places)->minor, 'until' => $until,

@@ -16,6 +16,16 @@
             <tr><td>at hand-over</td><td>{{ \App\Price\Written::of($quote->results['balance'], $quote->currency) }}</td></tr>
         </tbody>
     </table>
+    @if (($quote->results['others'] ?? []) !== [])
+        <h2>The same piece otherwise</h2>
+        <table aria-label="Otherwise">
+            <tbody>
+                @foreach ($quote->results['others'] as $other)
+                    <tr><td>{{ $other['label'] }}</td><td>{{ \App\Price\Written::of($other['total'], $quote->currency) }}</td></tr>
+                @endforeach
+            </tbody>
+        </table>
+    @endif
     <p>It stands until {{ $quote->until->format('j F Y') }}{{ $isPast ? ', which is past' : '' }}.</p>
     @if ($quote->answer !== null)
         <p id="said">{{ $quote->answered_by }} {{ $quote->answer }} it on {{ $quote->answered_at?->format('j F Y') }}.{{ $quote->answer === 'accepted' ? ' The deposit is due now.' : '' }}</p>

@@ -94,6 +94,8 @@ it('promises a day at Brief, which is agreed on by one tap', function (): void {
     $this->saved();
     $agreed = Job::query()->whereKey($job->id)->firstOrFail()->due_on?->toDateString();
     expect($agreed)->not->toBe($due);
+    // The day is said as the workshop says days, however the browser writes it.
+    $this->reads('main', ' · '.(new DateTimeImmutable((string) $agreed))->format('D j M'));
     $this->until(
         fn (): bool => ! str_contains($this->text('[data-testid="promise"]'), 'Agree on'), 'it is agreed on',
     );
@@ -115,4 +117,18 @@ it('plans in the hours that somebody types, and refuses what are none', function
         'to' => '12:00']],
         'the hours are kept');
     $maren->update(['hours' => null]);
+});
+
+it('shows a job its own steps with their days, and ends when the plan says', function (): void {
+    $job = Job::query()->where('title', 'moss agate, plain bezel')->firstOrFail();
+    $this->visit("/jobs/{$job->number}/price");
+    $this->reads('[data-testid="thread"]', 'Planned to end');
+    $plan = (new App\Plan\WorkshopPlan)->answer();
+    $steps = array_column(array_filter(
+        (array) $plan->value('placed'), static fn (array $row): bool => $row['job'] === (string) $job->number,
+    ), 'what', 'step');
+    foreach ($steps as $step => $what) {
+        $this->reads("[data-planned=\"{$step}\"]", $what);
+    }
+    expect($steps)->toHaveKeys(['pour', 'handover']);
 });

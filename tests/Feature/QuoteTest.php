@@ -101,6 +101,23 @@ it('is accepted by its client’s link, once, and the deposit falls due', functi
     $this->get($path)->assertNotFound();
 });
 
+it('shows a client the same piece in other metals and widths, as they cost when it was issued', function (): void {
+    $job = quotedBand();
+    $quote = issue($job, ['others' => true])->json('quotes.0.id');
+    $path = (string) parse_url(
+        $this->postJson("/api/quotes/{$quote}/send", ['to' => 'her'])->json('address'), PHP_URL_PATH,
+    );
+    $price = $this->getJson("/api/jobs/{$job->number}/price");
+    $wider = collect($price->json('widths'))->firstWhere('width', 6)['total'];
+    $this->putJson('/api/shop', ['price.hour' => 200])->assertOk();
+    $this->get($path)->assertSee('in 18k yellow')->assertSee('6 mm wide')->assertSee(number_format($wider, 2));
+    $plain = issue($job)->json('quotes.0.id');
+    $path = (string) parse_url(
+        $this->postJson("/api/quotes/{$plain}/send", ['to' => 'her'])->json('address'), PHP_URL_PATH,
+    );
+    $this->get($path)->assertDontSee('otherwise');
+});
+
 it('takes no yes to a quote that is overtaken, or whose day is past', function (): void {
     $job = quotedBand();
     $first = issue($job)->json('quotes.0.id');

@@ -9,18 +9,14 @@ use App\Models\Job;
 use App\Models\WorkedStep;
 use App\Models\Workshop;
 use App\Price\JobPrice;
+use App\Price\OtherWays;
 use App\Price\QuoteTold;
 use HotSprue\Calculation\Answer;
 use HotSprue\Calculations;
 use HotSprue\Drawing\QuoteDrawing;
 use HotSprue\Drawing\ThreadDrawing;
 use HotSprue\Drawing\View;
-use HotSprue\Job\Change;
-use HotSprue\Job\Document;
-use HotSprue\Job\JobCost;
 use HotSprue\Job\JobFacts;
-use HotSprue\Job\Kind;
-use HotSprue\Stock\Alloy;
 use HotSprue\Workshop\WorkshopFields;
 use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Http\JsonResponse;
@@ -30,9 +26,6 @@ final class PriceController
 {
     /** Without these a quote says too little. */
     private const NEEDED = ['price.hour', 'price.burnout'];
-
-    /** Alloys that a client may choose between, beside the job’s own. */
-    private const OTHERS = ['9k-yellow', '14k-yellow', '18k-yellow', 'platinum-950', 'sterling-925'];
 
     public function show(Job $job): JsonResponse
     {
@@ -49,8 +42,8 @@ final class PriceController
             'currency' => strtoupper($price->settings->text('price.currency')), 'quote' => $quote?->toArray(),
             'drawn' => $quote === null ? null : self::view('price', QuoteDrawing::views($quote)),
             'left' => $thread->toArray(), 'thread' => self::view('price', ThreadDrawing::views($thread)),
-            'unsaid' => self::unsaid($price), 'instead' => self::instead($price),
-            'widths' => self::widths($job, $price),
+            'unsaid' => self::unsaid($price), 'instead' => OtherWays::metals($price),
+            'widths' => OtherWays::widths($job, $price),
             'quotes' => $told->quotes(), 'payments' => $told->payments(), 'settled' => $told->settled(),
             'spent' => $told->spent(), 'invoice_text' => Workshop::the()->invoice_text,
         ]);
@@ -68,26 +61,6 @@ final class PriceController
         ]);
     }
 
-    /** @return list<array{width: float, total: float}> the same piece a millimetre narrower and wider */
-    private static function widths(Job $job, JobPrice $price): array
-    {
-        $width = $price->document->decision('form.width_top');
-        if (! is_numeric($width) || ! in_array(Kind::of($price->document), [Kind::Cast, Kind::Fabricated], true)) {
-            return [];
-        }
-        $widths = [];
-        foreach ([-1, 1] as $more) {
-            $to = (float) $width + $more;
-            $change = new Change('form.width_top', $price->document->at('form.width_top'), (string) $to);
-            $quote = $to < 1 ? null : rescue(static fn (): ?Answer => JobPrice::of(
-                $job, $price->document->with(Document::understood([$change], $job->settings())),
-            )->quote(), null, false);
-            $quote === null ?: $widths[] = ['width' => $to, 'total' => $quote->num('total')];
-        }
-
-        return $widths;
-    }
-
     /**
      * @param  list<View>  $views
      * @return array<string, mixed>|null
@@ -95,27 +68,6 @@ final class PriceController
     public static function view(string $use, array $views): ?array
     {
         return $views === [] ? null : ['use' => $use, ...$views[0]->toArray()];
-    }
-
-    /** @return list<array{alloy: string, label: string, total: float}> the same piece in other alloys */
-    private static function instead(JobPrice $price): array
-    {
-        $own = $price->document->text('brief.alloy');
-        $instead = [];
-        foreach (array_intersect(self::OTHERS, $price->settings->names('stock.alloys')) as $alloy) {
-            $metal = Alloy::named($alloy, $price->settings);
-            $isPriced = isset(WorkshopFields::all()["price.{$metal->metal}"])
-                && $price->settings->num("price.{$metal->metal}") > 0;
-            if ($own === null || $alloy === $own || ! $isPriced) {
-                continue;
-            }
-            $quote = $price->with(JobCost::inAlloy($price->lines, $price->answers, $alloy, $price->settings));
-            $quote === null ?: $instead[] = [
-                'alloy' => $alloy, 'label' => $metal->label, 'total' => $quote->num('total'),
-            ];
-        }
-
-        return $instead;
     }
 
     /** @param array<string, mixed> $input */

@@ -27,10 +27,11 @@ final class QuoteController
     {
         $asked = $request->validate([
             'until' => 'nullable|date_format:Y-m-d', 'discount' => 'nullable|numeric|min:0|max:1000000000',
-            'reason' => 'nullable|string|max:200',
+            'reason' => 'nullable|string|max:200', 'others' => 'nullable|boolean',
         ]);
         $more = array_filter($asked, static fn (mixed $of): bool => $of !== null);
         isset($more['discount']) && $more['discount'] = (float) $more['discount'];
+        isset($more['others']) && $more['others'] = (bool) $more['others'];
         $quote = QuoteBook::issue($job, $more, Person::at($request));
         Note::write('quote issued', Person::at($request), ['quote' => $quote->number, 'job' => $job->number]);
 

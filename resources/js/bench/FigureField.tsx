@@ -4,7 +4,7 @@ import type { Field } from '../api/types';
 import { wall } from '../shell/zone';
 import { ChoiceField } from './ChoiceField';
 import { inUnits } from './talk';
-import { say, useUnits, withUnit } from './units';
+import { moment, say, useUnits, withUnit } from './units';
 
 interface Props {
     /** What it is called; also its name for a screen reader. */
@@ -139,6 +139,8 @@ export function FigureField({
                 />
                 <Box mt="-20px" pb="3px" pointerEvents="none">
                     {name}
+                    {/* Browsers write days each in their own way; the workshop has one. */}
+                    {typeof value === 'string' ? <span className="label"> · {moment(value)}</span> : null}
                 </Box>
                 {problem}
             </Box>

@@ -1,4 +1,5 @@
 import { Box, Input, NativeSelect } from '@chakra-ui/react';
+import { moment } from './units';
 
 export function Pick({
     label,
@@ -75,6 +76,7 @@ export function When({
         <Box as="label">
             <Box fontSize="14px" color="soft">
                 {label}
+                {value ? ` · ${moment(value)}` : ''}
             </Box>
             <Input
                 type={day ? 'date' : 'datetime-local'}

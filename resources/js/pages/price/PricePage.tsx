@@ -5,6 +5,7 @@ import { Fetching } from '../../bench/Fetching';
 import { LevelMark } from '../../bench/marks';
 import { say, useUnits } from '../../bench/units';
 import { Drawing } from '../../drawing/Drawing';
+import { JobThread } from '../plan/JobThread';
 import { NotHere } from '../../shell/NotHere';
 import { useTitle } from '../../shell/useTitle';
 import { Paid } from './Paid';
@@ -77,6 +78,7 @@ export default function PricePage() {
                     ) : (
                         <Box>Every step is done.</Box>
                     )}
+                    <JobThread number={String(number)} />
                 </Box>
             </Flex>
         </Box>

@@ -17,6 +17,7 @@ export function Quotes({ price, number }: { price: Price; number: string }) {
     const [until, setUntil] = useState('');
     const [discount, setDiscount] = useState('');
     const [reason, setReason] = useState('');
+    const [others, setOthers] = useState(false);
     const issue = () =>
         change.mutate(
             {
@@ -25,6 +26,7 @@ export function Quotes({ price, number }: { price: Price; number: string }) {
                     ...(until ? { until } : {}),
                     ...(discount ? { discount: Number(discount.replace(',', '.')) } : {}),
                     ...(reason ? { reason } : {}),
+                    ...(others ? { others } : {}),
                 },
             },
             { onSuccess: () => (setDiscount(''), setReason('')) },
@@ -44,6 +46,15 @@ export function Quotes({ price, number }: { price: Price; number: string }) {
                 <When label="stands until" day value={until} onChange={setUntil} />
                 <Typed label="discount" value={discount} onChange={setDiscount} />
                 <Typed label="why it is taken off" value={reason} wide onChange={setReason} />
+                <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44 }}>
+                    <input
+                        type="checkbox"
+                        checked={others}
+                        style={{ width: 24, height: 24 }}
+                        onChange={(event) => setOthers(event.target.checked)}
+                    />
+                    with other metals and widths beside it
+                </label>
                 <Act
                     kind={price.quotes.length === 0 ? 'main' : 'line'}
                     disabled={!price.quote}
