@@ -98,6 +98,10 @@ export function FigureField({
         <span className="label">
             {label}
             {tag ? <span className="tag"> · {tag}</span> : null}
+            {/* Browsers write days each in their own way; the workshop has one. */}
+            {['moment', 'day'].includes(field.quantity) && typeof value === 'string'
+                ? ` · ${moment(value)}`
+                : ''}
         </span>
     );
     const problem = error ? (
@@ -139,8 +143,6 @@ export function FigureField({
                 />
                 <Box mt="-20px" pb="3px" pointerEvents="none">
                     {name}
-                    {/* Browsers write days each in their own way; the workshop has one. */}
-                    {typeof value === 'string' ? <span className="label"> · {moment(value)}</span> : null}
                 </Box>
                 {problem}
             </Box>
