@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Quote;
 use App\Models\Workshop;
 use App\Price\QuoteBook;
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** A job whose quote is accepted and whose deposit is paid. */
@@ -27,6 +28,12 @@ function bookedJob(): Job
     ], $maren);
 
     return $job;
+}
+
+/** Types into a field by its name. */
+function intoField(Tests\BrowserCase $case, string $name, string $text, string $within): void
+{
+    $case->find("{$within} [aria-label=\"{$name}\"]")->sendKeys($text);
 }
 
 it('prints a receipt with what is still owed, and the workshop’s own words on it', function (): void {
@@ -118,4 +125,37 @@ it('keeps a second kiln, and plans with it', function (): void {
     $this->visit('/plan');
     $this->find('[data-lane="kiln:back kiln"]');
     Workshop::the()->update(['kilns' => $kilns]);
+});
+
+it('writes one payment, one quote and one price down, however often it is pressed on a slow line', function (): void {
+    $job = bookedJob();
+    $slow = fn (int $ms): mixed => $this->browser->executeScript(
+        'const ask = window.asked ??= window.fetch; window.fetch = (...of) => new Promise((on) => setTimeout(on, '
+            ."{$ms})).then(() => ask(...of));",
+    );
+    $pressed = function (string $words): void {
+        $button = $this->until(fn (): mixed => $this->browser->findElements(
+            WebDriverBy::xpath(sprintf('//button[normalize-space()="%s"]', $words)),
+        )[0] ?? false, "there is no “{$words}”");
+        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$button]);
+        // Twice within a fifth of a second, as a hand does that is not sure.
+        $this->browser->executeAsyncScript(
+            'const [it, done] = arguments; it.click(); setTimeout(() => { it.click(); setTimeout(done, 1500); }, 150);',
+            [$button],
+        );
+    };
+    $this->visit("/jobs/{$job->number}/price");
+    intoField($this, 'amount', '12.50', '[data-testid="paid"]');
+    $slow(600);
+    $pressed('Write it down');
+    $pressed('Issue a new one');
+    expect(Payment::query()->where('job_id', $job->id)->where('amount_minor', 1250)->count())->toBe(1)
+        ->and(Quote::query()->where('job_id', $job->id)->count())->toBe(2);
+    $before = MetalPrice::query()->count();
+    $this->visit('/metal');
+    intoField($this, 'a fine gram', '44.10', '[data-testid="metal-prices"]');
+    $slow(600);
+    $pressed('Keep the price');
+    expect(MetalPrice::query()->count())->toBe($before + 1);
+    MetalPrice::query()->latest('id')->firstOrFail()->delete();
 });

@@ -56,6 +56,7 @@ export function Prices() {
                     <Act
                         kind="line"
                         disabled={price.trim() === ''}
+                        loading={send.isPending}
                         onClick={() =>
                             send.mutate({
                                 path: 'metal-prices',
@@ -83,7 +84,11 @@ export function Prices() {
                             event.target.value = '';
                         }}
                     />
-                    <Act kind="quiet" onClick={() => send.mutate({ path: 'metal-prices/simulate' })}>
+                    <Act
+                        kind="quiet"
+                        loading={send.isPending}
+                        onClick={() => send.mutate({ path: 'metal-prices/simulate' })}
+                    >
                         today’s from the simulated feed
                     </Act>
                 </Flex>

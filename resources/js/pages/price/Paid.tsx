@@ -66,6 +66,7 @@ export function Paid({ price, number }: { price: Price; number: string }) {
                         <Act
                             kind="quiet"
                             aria-label={`Reverse receipt ${one.number}`}
+                            loading={change.isPending}
                             onClick={() => change.mutate({ path: `payments/${one.id}/reverse` })}
                         >
                             reverse
@@ -81,6 +82,7 @@ export function Paid({ price, number }: { price: Price; number: string }) {
                 <Act
                     kind="line"
                     disabled={amount.trim() === ''}
+                    loading={change.isPending}
                     onClick={() =>
                         change.mutate(
                             { path: `jobs/${number}/payments`, body: { kind, amount, paid_on: day, how } },
@@ -97,7 +99,11 @@ export function Paid({ price, number }: { price: Price; number: string }) {
                         Invoice {settled.invoice.number}
                     </Link>
                 ) : settled.quote ? (
-                    <Act kind="line" onClick={() => change.mutate({ path: `jobs/${number}/invoice` })}>
+                    <Act
+                        kind="line"
+                        loading={change.isPending}
+                        onClick={() => change.mutate({ path: `jobs/${number}/invoice` })}
+                    >
                         Make the invoice out
                     </Act>
                 ) : null}

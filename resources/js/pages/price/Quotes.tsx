@@ -58,6 +58,7 @@ export function Quotes({ price, number }: { price: Price; number: string }) {
                 <Act
                     kind={price.quotes.length === 0 ? 'main' : 'line'}
                     disabled={!price.quote}
+                    loading={change.isPending}
                     onClick={issue}
                 >
                     {price.quotes.length === 0 ? 'Issue the quote' : 'Issue a new one'}
@@ -111,15 +112,26 @@ function Issued({ quote, number }: { quote: Quote; number: string }) {
                     <Act
                         kind="line"
                         disabled={to.trim() === ''}
+                        loading={change.isPending}
                         onClick={() => change.mutate({ path: `quotes/${quote.id}/send`, body: { to } })}
                     >
                         Send the link
                     </Act>
                     <Typed label="said by" value={by} onChange={setBy} />
-                    <Act kind="quiet" disabled={by.trim() === ''} onClick={() => answer('accepted')}>
+                    <Act
+                        kind="quiet"
+                        disabled={by.trim() === ''}
+                        loading={change.isPending}
+                        onClick={() => answer('accepted')}
+                    >
                         accepted
                     </Act>
-                    <Act kind="quiet" disabled={by.trim() === ''} onClick={() => answer('declined')}>
+                    <Act
+                        kind="quiet"
+                        disabled={by.trim() === ''}
+                        loading={change.isPending}
+                        onClick={() => answer('declined')}
+                    >
                         declined
                     </Act>
                 </Flex>

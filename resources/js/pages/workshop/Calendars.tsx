@@ -49,6 +49,7 @@ export function Calendars() {
                 <Pick label="Whose calendar" value={chosen} options={options} onChange={setWhose} />
                 <Act
                     kind="line"
+                    loading={send.isPending}
                     onClick={() => send.mutate({ path: 'calendars', body: { [kind]: name.join(':') } })}
                 >
                     Make a link
