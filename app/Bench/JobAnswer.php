@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Job;
+use App\Models\Quote;
 use App\Models\Workshop;
 use Closure;
 use HotSprue\Calculation\Answer;
@@ -73,7 +74,7 @@ final readonly class JobAnswer
     {
         return [
             ...$this->shown([...$this->answers->uses(), ...$this->page->drawnTogether()], $this->stations()),
-            'siblings' => $this->siblings(),
+            'siblings' => $this->siblings(), 'quoted' => Quote::stateOf($this->job),
         ];
     }
 

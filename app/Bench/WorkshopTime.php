@@ -27,4 +27,10 @@ final class WorkshopTime
     {
         return Carbon::parse($day, self::zone())->startOfDay()->utc();
     }
+
+    /** The day of the workshop on which an instant lies. */
+    public static function dayOf(string $instant): string
+    {
+        return Carbon::parse($instant)->setTimezone(self::zone())->toDateString();
+    }
 }

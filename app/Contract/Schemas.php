@@ -179,6 +179,7 @@ final class Schemas
                 'stations' => Shape::list(Shape::ref('Station')), 'page' => Shape::ref('Page'),
                 'undone' => Shape::list(Shape::ref('Change')),
                 'siblings' => Shape::list(Shape::whole(['number' => Shape::INT, 'title' => Shape::TEXT])),
+                'quoted' => Shape::oneOf(['none', 'made', 'sent', 'accepted', 'declined']),
             ], [
                 'number', 'commission', 'version', 'state', 'client', 'document', 'figures_present', 'answers',
                 'inputs', 'wants', 'errors', 'stations', 'page',

@@ -65,4 +65,16 @@ final class Quote extends Model
         return self::query()->with('job.client')->where('token_hash', ClientReview::hash($token))
             ->whereRelation('job', 'state', 'open')->first();
     }
+
+    /** How far the quoting of a job has come: none, made, sent, accepted or declined, by its newest. */
+    public static function stateOf(Job $job): string
+    {
+        $newest = self::query()->where('job_id', $job->id)->latest('number')->first(['answer', 'sent_at']);
+
+        return match (true) {
+            $newest === null => 'none',
+            $newest->answer !== null => $newest->answer,
+            default => $newest->sent_at === null ? 'made' : 'sent',
+        };
+    }
 }

@@ -48,4 +48,17 @@ final class WorkedStep extends Model
     {
         return max(0.0, $this->started_at->diffInSeconds($this->ended_at ?? $now) / 60);
     }
+
+    /** @return array<string, float> minutes by step of a job; of those done alone, where only they are asked */
+    public static function minutesOf(Job $job, bool $doneOnly = false): array
+    {
+        $minutes = [];
+        foreach (self::query()->where('job_id', $job->id)->get()->groupBy('step') as $step => $times) {
+            if (! $doneOnly || $times->contains('done', true)) {
+                $minutes[(string) $step] = $times->sum(static fn (self $one): float => $one->minutes(now()));
+            }
+        }
+
+        return $minutes;
+    }
 }

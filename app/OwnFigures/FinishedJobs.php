@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace App\OwnFigures;
 
+use App\Bench\WorkshopTime;
 use App\Models\Job;
 use App\Models\WorkedStep;
+use App\Price\QuoteBook;
+use DateTimeImmutable;
+use HotSprue\Job\Document;
+use HotSprue\Job\FinishedWork;
 use HotSprue\Job\JobAnswers;
+use HotSprue\Job\JobFacts;
+use HotSprue\Job\JobSpent;
 use HotSprue\Job\LearntFigure;
 use Illuminate\Support\Facades\Cache;
 
@@ -15,6 +22,8 @@ final class FinishedJobs
 {
     /** Jobs looked back at. */
     private const MOST = 2000;
+
+    private const DAY = 1440;
 
     /** @return array<string, list<array{value: float, at: string, job: string}>> by figure */
     public static function samples(): array
@@ -44,19 +53,29 @@ final class FinishedJobs
         $document = $job->held();
         $answers = JobAnswers::of($document, $job->settings());
         $figures = [];
-        $minutes = [];
-        foreach (WorkedStep::query()->where('job_id', $job->id)->get()->groupBy('step') as $step => $times) {
-            if ($times->contains('done', true)) {
-                $minutes[(string) $step] = $times->sum(static fn (WorkedStep $one): float => $one->minutes(now()));
-            }
-        }
+        $work = self::work($job, $document);
         foreach (LearntFigure::cases() as $figure) {
-            $value = $figure->of($answers, $document, $minutes);
+            $value = $figure->of($answers, $document, $work);
             $value === null ?: $figures[$figure->value] = $value;
         }
         $castings = $document->list('castings');
         $poured = $castings === [] ? null : (end($castings)['poured']['value'] ?? null);
 
         return ['at' => substr(is_string($poured) ? $poured : (string) $job->updated_at, 0, 10), 'figures' => $figures];
+    }
+
+    private static function work(Job $job, Document $document): FinishedWork
+    {
+        $minutes = WorkedStep::minutesOf($job, doneOnly: true);
+        $quote = QuoteBook::standing($job);
+        $closed = $document->closed()['at'] ?? null;
+
+        return new FinishedWork(
+            $minutes,
+            $job->due_on === null || ! is_string($closed) ? null : (float) (new DateTimeImmutable(
+                $job->due_on->toDateString(),
+            ))->diff(new DateTimeImmutable(WorkshopTime::dayOf($closed)))->format('%r%a') * self::DAY,
+            $quote === null ? [] : JobSpent::over($quote->input['lines'], $document, JobFacts::byStation($minutes)),
+        );
     }
 }

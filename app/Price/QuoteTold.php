@@ -86,13 +86,7 @@ final readonly class QuoteTold
         if ($quote === null) {
             return [];
         }
-        $minutes = [];
-        foreach (WorkedStep::query()->where('job_id', $this->job->id)->get() as $time) {
-            $station = JobFacts::stationOf($time->step);
-            if ($station !== null) {
-                $minutes[$station] = ($minutes[$station] ?? 0.0) + $time->minutes(now());
-            }
-        }
+        $minutes = JobFacts::byStation(WorkedStep::minutesOf($this->job));
         $lines = JobSpent::lines($quote->input['lines'], $this->price->document, $minutes);
         $actual = JobPrice::reckoned([...$quote->input, 'lines' => $lines], $this->price->settings);
 

@@ -64,6 +64,21 @@ final class JobFacts
     }
 
     /**
+     * @param  array<string, float>  $minutes  by step
+     * @return array<string, float> by station
+     */
+    public static function byStation(array $minutes): array
+    {
+        $sums = [];
+        foreach ($minutes as $step => $long) {
+            $station = self::stationOf($step);
+            $station === null ?: $sums[$station] = ($sums[$station] ?? 0.0) + $long;
+        }
+
+        return $sums;
+    }
+
+    /**
      * What the plan asks of a burnout and of the flask before it, where the job says so.
      *
      * @return array{burnout: array<string, mixed>, invest: array<string, mixed>, on: mixed} on: when it is to be

@@ -14,33 +14,54 @@ final class JobSpent
      */
     public static function lines(array $lines, Document $document, array $minutes): array
     {
-        $used = self::metalUsed($document);
+        return array_map(static function (array $line) use ($document, $minutes): array {
+            $measured = self::measured($line, $document, $minutes);
 
-        return array_map(static function (array $line) use ($used, $minutes): array {
-            $station = array_search($line['label'], self::labels(), true);
-
-            return match (true) {
-                $line['group'] === 'metal' && $line['unit'] === 'g' && $used !== null => [
-                    ...$line, 'quantity' => round($used, 3),
-                ],
-                in_array($line['group'], ['bench', 'setting'], true) && isset($minutes[$station]) => [
-                    ...$line, 'quantity' => round($minutes[$station], 1),
-                ],
-                default => $line,
-            };
+            return $measured === null ? $line : [...$line, 'quantity' => $measured];
         }, $lines);
     }
 
-    /** Grams that left the safe and did not come back: what was charged, less buttons and sprues. */
-    private static function metalUsed(Document $document): ?float
+    /**
+     * How often what was quoted it came to, by group of the lines that were measured.
+     *
+     * @param  list<array<string, mixed>>  $lines  of `price.quote`, as quoted
+     * @param  array<string, float>  $minutes  worked, by station
+     * @return array<string, float>
+     */
+    public static function over(array $lines, Document $document, array $minutes): array
     {
-        $castings = $document->list('castings');
-        $last = $castings === [] ? [] : end($castings);
-        $mass = static fn (string $name): ?float => is_numeric($last[$name]['value'] ?? null)
-            ? (float) $last[$name]['value'] : null;
-        $charge = $mass('charge_mass');
+        $quoted = $spent = [];
+        foreach ($lines as $line) {
+            $measured = self::measured($line, $document, $minutes);
+            if ($measured !== null) {
+                $group = (string) $line['group'];
+                $quoted[$group] = ($quoted[$group] ?? 0.0) + (float) $line['quantity'];
+                $spent[$group] = ($spent[$group] ?? 0.0) + $measured;
+            }
+        }
+        $quoted = array_filter($quoted);
 
-        return $charge === null ? null : $charge - ($mass('button_mass') ?? 0.0) - ($mass('sprues_mass') ?? 0.0);
+        return array_combine(array_keys($quoted), array_map(
+            static fn (string $group): float => $spent[$group] / $quoted[$group], array_keys($quoted),
+        ));
+    }
+
+    /**
+     * @param  array<string, mixed>  $line
+     * @param  array<string, float>  $minutes
+     */
+    private static function measured(array $line, Document $document, array $minutes): ?float
+    {
+        if ($line['group'] === 'metal' && $line['unit'] === 'g') {
+            $used = CastMetal::of($document)->used();
+
+            return $used === null ? null : round($used, 3);
+        }
+        $station = array_search($line['label'], self::labels(), true);
+
+        return in_array($line['group'], ['bench', 'setting'], true) && isset($minutes[$station])
+            ? round($minutes[$station], 1)
+            : null;
     }
 
     /** @return array<string, string> */

@@ -11,6 +11,8 @@ use HotSprue\Workshop\WorkshopSettings;
 /** A figure that every finished job says something of. Source: workbook 17. */
 enum LearntFigure: string
 {
+    private const DAY = 1440.0;
+
     case ShrinkageCarved = 'shrinkage.carved';
     case ShrinkageMould = 'shrinkage.mould';
     case ShrinkageResin = 'shrinkage.resin';
@@ -24,6 +26,12 @@ enum LearntFigure: string
     case PrefinishMinutes = 'time.prefinish';
     case SizingMinutes = 'time.sizing';
     case HandOverMinutes = 'time.handover';
+    case Late = 'time.late_spread';
+    case WaxFactor = 'wax-factor';
+    case ButtonShare = 'button-share';
+    case MetalOver = 'over.metal';
+    case BenchOver = 'over.bench';
+    case SettingOver = 'over.setting';
 
     public function label(): string
     {
@@ -31,19 +39,34 @@ enum LearntFigure: string
             self::ShrinkageCarved => 'shrinkage of carved wax', self::ShrinkageMould => 'shrinkage from a mould',
             self::ShrinkageResin => 'shrinkage of printed resin',
             self::MeltingLoss => 'lost in melting', self::FinishingLoss => 'lost in finishing',
+            self::Late => 'days handed over past the day promised',
+            self::WaxFactor => 'casting over what its wax promised',
+            self::ButtonShare => 'button, as a share of the rest of the charge',
+            self::MetalOver => 'metal used over metal quoted', self::BenchOver => 'bench time over time quoted',
+            self::SettingOver => 'setting time over time quoted',
             default => 'minutes: '.WorkshopFields::all()[$this->value]->meaning,
         };
     }
 
     public function quantity(): Quantity
     {
-        return $this->isMinutes() ? Quantity::Minutes : Quantity::Share;
+        return match (true) {
+            $this->isMinutes() => Quantity::Minutes,
+            $this === self::WaxFactor, $this->isOver() => Quantity::Number,
+            default => Quantity::Share,
+        };
     }
 
     /** The workshop figure that it may stand for; null where none is reckoned with. */
     public function setting(): ?string
     {
-        return str_contains($this->value, '.') ? $this->value : null;
+        return str_contains($this->value, '.') && ! $this->isOver() ? $this->value : null;
+    }
+
+    /** Whether the workshop figure is how far the samples spread, rather than their middle. */
+    public function isSpread(): bool
+    {
+        return $this === self::Late;
     }
 
     /** What is usual: as shipped, or what a bench expects of a loss. */
@@ -54,6 +77,10 @@ enum LearntFigure: string
         return match ($this) {
             self::MeltingLoss => $shipped->num('cast.loss_caution') / 2,
             self::FinishingLoss => $shipped->num('finish.loss') / 2,
+            // By the method that most pour by; a button is never under its least mass, so a small ring's is more.
+            self::ButtonShare => $shipped->num('charge.button_spin'),
+            // What was promised, and what was quoted, was right.
+            self::WaxFactor, self::MetalOver, self::BenchOver, self::SettingOver => 1.0,
             default => $shipped->num($this->value),
         };
     }
@@ -66,17 +93,16 @@ enum LearntFigure: string
     {
         return match ($this) {
             self::ShrinkageCarved, self::ShrinkageMould, self::ShrinkageResin => 0.01 / 17,
-            self::MeltingLoss, self::FinishingLoss => 0.01 / 20,
+            self::MeltingLoss, self::FinishingLoss, self::ButtonShare, self::WaxFactor, self::MetalOver => 0.01 / 20,
+            // A minute of an hour and a half; a day for what is counted in days.
+            self::BenchOver, self::SettingOver => 0.01,
+            self::Late => self::DAY,
             default => 1.0,
         };
     }
 
-    /**
-     * What a job says of it; null where it says nothing.
-     *
-     * @param  array<string, float>  $minutes  worked, by the steps that were timed and done
-     */
-    public function of(JobAnswers $answers, Document $document, array $minutes = []): ?float
+    /** What a job says of it; null where it says nothing. Only lateness may lie below nought. */
+    public function of(JobAnswers $answers, Document $document, FinishedWork $work): ?float
     {
         $value = match ($this) {
             self::ShrinkageCarved, self::ShrinkageMould,
@@ -85,10 +111,24 @@ enum LearntFigure: string
                 : null,
             self::MeltingLoss => $answers->value('cast.check', 'loss_share'),
             self::FinishingLoss => $answers->value('finish.plan', 'loss_share'),
-            default => $this->timed($minutes),
+            self::WaxFactor => self::overPromise($answers, $document),
+            self::ButtonShare => CastMetal::of($document)->buttonShare(),
+            self::MetalOver, self::BenchOver, self::SettingOver => $work->over[substr($this->value, 5)] ?? null,
+            self::Late => $work->late,
+            default => $work->minutesOf(
+                ['time.cleaning' => 'clean', 'time.heat' => 'heat'][$this->value] ?? substr($this->value, 5),
+            ),
         };
 
-        return is_numeric($value) && $value >= 0 ? (float) $value : null;
+        return is_numeric($value) && ($value >= 0 || $this === self::Late) ? (float) $value : null;
+    }
+
+    private static function overPromise(JobAnswers $answers, Document $document): ?float
+    {
+        $off = $answers->value('cast.check', 'off_expected');
+        $casting = CastMetal::of($document)->mass('casting_mass');
+
+        return is_numeric($off) && $casting !== null && $casting > $off ? $casting / ($casting - $off) : null;
     }
 
     private function isMinutes(): bool
@@ -96,17 +136,8 @@ enum LearntFigure: string
         return str_starts_with($this->value, 'time.');
     }
 
-    /**
-     * Heats are timed one by one, and each says the same.
-     *
-     * @param  array<string, float>  $minutes
-     */
-    private function timed(array $minutes): ?float
+    private function isOver(): bool
     {
-        $step = ['time.cleaning' => 'clean', 'time.heat' => 'heat'][$this->value] ?? substr($this->value, 5);
-        $timed = array_filter($minutes, static fn (float $long, string $name): bool => $long >= 1
-            && preg_match("/^{$step}(-\\d+)?$/D", $name) === 1, ARRAY_FILTER_USE_BOTH);
-
-        return $timed === [] ? null : array_sum($timed) / count($timed);
+        return str_starts_with($this->value, 'over.');
     }
 }

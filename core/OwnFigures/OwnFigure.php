@@ -35,6 +35,9 @@ final class OwnFigure implements Calculation
                 Field::number('default', 'the usual figure')->called('usual figure'),
                 Field::number('prior', 'the usual figure counts as so many jobs')->called('usual counts as')
                     ->fromSetting('own.prior'),
+                Field::choice(
+                    'by', ['middle', 'spread'], 'whether the figure is the middle of the samples or their spread',
+                )->called('taken from')->default('middle'),
                 Field::number('instrument_step', 'the least that the instrument tells apart')
                     ->called('instrument’s step')->default(0),
             ],
@@ -61,13 +64,15 @@ final class OwnFigure implements Calculation
         $default = $input->num('default');
         $prior = $input->num('prior');
         $n = count($kept->values);
-        $uses = ['samples', 'default', 'prior'];
+        $said = $input->text('by') === 'spread' ? 'spread' : 'median';
+        $own = $said === 'spread' ? $kept->spread() : $kept->median();
+        $uses = ['samples', 'default', 'prior', 'by', ...($said === 'spread' ? ['instrument_step'] : [])];
         $answer = AnswerBuilder::of($this, $input)->work(
-            'figure', $n === 0 ? $default : ($n * $kept->median() + $prior * $default) / ($n + $prior),
+            'figure', $n === 0 ? $default : ($n * $own + $prior * $default) / ($n + $prior),
             $n === 0
                 ? Formula::taken('the usual figure, while there is no sample', $default)
-                : Formula::of('({n} × {median} + {prior} × {usual}) ÷ ({n} + {prior})', [
-                    'n' => $n, 'median' => $kept->median(), 'prior' => $prior, 'usual' => $default,
+                : Formula::of("({n} × {{$said}} + {prior} × {usual}) ÷ ({n} + {prior})", [
+                    'n' => $n, $said => $own, 'prior' => $prior, 'usual' => $default,
                 ]),
             uses: $uses, because: 'a few jobs say little: the usual figure counts until yours are many',
         )->work(

@@ -19,7 +19,8 @@ it('issues a quote, sends it, is accepted by its link, paid in two parts, and ma
             'brief.title' => 'a quoted band', 'brief.finger' => 'US 7', 'brief.alloy' => '18k-yellow',
             'form.profile' => 'flat', 'form.width_top' => '4', 'form.thickness_top' => '2',
         ])->create();
-        $this->visit("/jobs/{$job->number}/price");
+        $this->visit("/jobs/{$job->number}/form");
+        $this->click('nav[aria-label="Stations"] [aria-label="Price, no quote yet"]');
         $this->tap('Issue the quote');
         $quote = $this->until(
             static fn (): ?Quote => Quote::query()->where('job_id', $job->id)->first(), 'the quote is kept',
@@ -38,6 +39,8 @@ it('issues a quote, sends it, is accepted by its link, paid in two parts, and ma
         $this->browser->findElement(WebDriverBy::name('name'))->sendKeys('Edda');
         $this->tap('I accept it');
         $this->reads('body', 'Edda accepted it');
+        $this->visit("/jobs/{$job->number}/form");
+        $this->find('nav[aria-label="Stations"] [aria-label="Price, quote accepted"]');
         $this->visit("/jobs/{$job->number}/price");
         $this->reads($row, 'accepted by Edda');
         into($this, 'amount', number_format($quote->results['deposit'], 2, '.', ''));

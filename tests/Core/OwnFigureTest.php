@@ -87,3 +87,14 @@ it('draws a sample for each job, hollow where it is set aside', function (): voi
     ), 'default' => 1])['samples'];
     expect($drawn->circles('fill-sprue'))->toHaveCount(4)->and($drawn->circles('ghost'))->toHaveCount(1);
 });
+
+it('takes the spread in place of the middle where the figure is one', function (): void {
+    // Days late of five jobs: −1, 0, 0, 1, 3. The middle distance is 1, and 1.2816 × 1.4826 of it 1.9001.
+    $late = ownFigure([-1, 0, 0, 1, 3], 2.0, ['by' => 'spread']);
+    expect($late->num('spread_80'))->toEqualWithDelta(1.9001, 1e-4)
+        ->and($late->num('figure'))->toEqualWithDelta((5 * 1.90010 + 5 * 2.0) / 10, 1e-4)
+        ->and(ownFigure([-1, 0, 0, 1, 3], 2.0)->num('figure'))->toEqualWithDelta((5 * 0 + 5 * 2.0) / 10, 1e-12)
+        // No instrument tells less apart than its own step.
+        ->and(ownFigure([1, 1, 1, 1, 1], 2.0, ['by' => 'spread', 'instrument_step' => 1])->num('figure'))
+        ->toEqualWithDelta((5 * 1.2816 * 1.4826 + 10) / 10, 1e-6);
+});

@@ -122,3 +122,35 @@ it('reckons a job anew once it has changed', function (): void {
     $job->update(['state' => 'open']);
     expect(own('shrinkage.carved')['samples'])->toBe([]);
 });
+
+it('learns how far jobs end from the day promised, and a promise is made with that spread', function (): void {
+    foreach ([0, 2, 1, 4, 3] as $late) {
+        $job = castRing(0.0172, ['brief.due' => '2026-10-20']);
+        $this->travelTo(Illuminate\Support\Carbon::parse('2026-10-20 12:00:00')->addDays($late));
+        $this->postJson("/api/jobs/{$job->number}/close", ['how' => 'delivered'])->assertOk();
+    }
+    $own = own('time.late_spread');
+    // In days 0, 1, 2, 3, 4: the middle 2, the middle distance 1.
+    $spread = 1.2816 * 1.4826 * 1440;
+    $usual = $own['usual'];
+    expect(array_column($own['samples'], 'value'))->toEqual([0, 2 * 1440, 1440, 4 * 1440, 3 * 1440])
+        ->and($own['answer']['results']['median']['value'])->toEqualWithDelta(2880, 1e-9)
+        ->and($own['answer']['results']['figure']['value'])->toEqualWithDelta((5 * $spread + 5 * $usual) / 10, 0.1);
+    $this->postJson('/api/own-figures/time.late_spread/take')->assertOk();
+    expect(Workshop::the()->typed['time.late_spread'])->toEqualWithDelta((5 * $spread + 5 * $usual) / 10, 0.1);
+});
+
+it('holds a job’s metal and minutes against the quote that was accepted', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->putJson('/api/shop', ['price.silver' => '1.20', 'price.hour' => '60'])->assertOk();
+    $quote = $this->postJson("/api/jobs/{$job->number}/quotes")->assertCreated()->json('quotes.0');
+    App\Models\Quote::query()->whereKey($quote['id'])->update(['answer' => 'accepted', 'answered_by' => 'Ada']);
+    WorkedStep::query()->create([
+        'job_id' => $job->id, 'step' => 'form', 'started_at' => '2026-10-01 09:00:00',
+        'ended_at' => '2026-10-01 09:45:00', 'done' => true,
+    ]);
+    $job->update(['state' => 'delivered']);
+    // 45 minutes of a form quoted at 30.
+    expect(own('over.bench')['samples'][0]['value'])->toEqualWithDelta(1.5, 1e-9)
+        ->and(own('over.bench')['may_be_taken'])->toBeFalse()->and(own('over.setting')['samples'])->toBe([]);
+});

@@ -193,3 +193,19 @@ it('gives quotes and payments as tables that a spreadsheet takes for no sum', fu
     expect($this->get('/api/quotes.csv')->assertOk()->getContent())->toContain("1,{$job->number},2026-11-25")
         ->and($this->get('/api/payments.csv')->assertOk()->getContent())->toContain("50,EUR,'=cash");
 });
+
+it('says on the job how far its quote has come', function (): void {
+    $job = Job::factory()->ring()->create();
+    $said = static fn (): string => test()->getJson("/api/jobs/{$job->number}")->assertOk()->json('quoted');
+    expect($said())->toBe('none');
+    $quote = Quote::query()->findOrFail($this->postJson("/api/jobs/{$job->number}/quotes")->assertCreated()
+        ->json('quotes.0.id'));
+    expect($said())->toBe('made');
+    $quote->update(['sent_at' => now()]);
+    expect($said())->toBe('sent');
+    $quote->update(['answer' => 'declined']);
+    expect($said())->toBe('declined');
+    // A newer one stands in its place.
+    $this->postJson("/api/jobs/{$job->number}/quotes")->assertCreated();
+    expect($said())->toBe('made');
+});

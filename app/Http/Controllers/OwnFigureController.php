@@ -94,6 +94,7 @@ final class OwnFigureController
     {
         return Calculations::answer('own.figure', [
             'samples' => $samples, 'default' => $figure->usual(), 'instrument_step' => $figure->step(),
+            'by' => $figure->isSpread() ? 'spread' : 'middle',
         ]);
     }
 

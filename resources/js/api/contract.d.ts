@@ -1853,6 +1853,8 @@ export interface components {
                 number: number;
                 title: string;
             }[];
+            /** @enum {string} */
+            quoted?: "none" | "made" | "sent" | "accepted" | "declined";
         };
         JobRow: {
             number: number;

@@ -128,7 +128,12 @@ function AtStation({
     return (
         <>
             <Flex flex="1" px={5} gap={4} direction={{ base: 'column', lg: 'row' }} as="main">
-                <StationNav stations={job.stations} here={here} number={job.number} />
+                <StationNav
+                    stations={job.stations}
+                    here={here}
+                    number={job.number}
+                    quoted={job.quoted ?? 'none'}
+                />
                 <Box flex="1" minW={0} pt={2} pb={4}>
                     <JobHead work={work} />
                     <Notices work={work} drift={station.drift} catalogue={catalogue} />

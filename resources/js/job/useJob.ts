@@ -165,6 +165,7 @@ export function useJob(
                 ? {
                       ...live,
                       ...(base.siblings ? { siblings: base.siblings } : {}),
+                      ...(base.quoted ? { quoted: base.quoted } : {}),
                       answers: { ...base.answers, ...live.answers },
                       inputs: { ...base.inputs, ...live.inputs },
                       stations: base.stations.map(
