@@ -19,6 +19,7 @@ use App\Http\Controllers\JournalController;
 use App\Http\Controllers\MetalController;
 use App\Http\Controllers\MetalPriceController;
 use App\Http\Controllers\OwnFigureController;
+use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
@@ -28,6 +29,7 @@ use App\Http\Controllers\ReckonController;
 use App\Http\Controllers\RowController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SolidController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\StretchTestController;
 use App\Http\Controllers\WorkshopController;
@@ -77,6 +79,9 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
         Route::get('promise', [PlanController::class, 'promise']);
         Route::get('file', [JobFileController::class, 'json']);
         Route::get('zip', [JobFileController::class, 'zip']);
+        Route::post('solid', [SolidController::class, 'show']);
+        Route::get('solid/{stage}.{kind}', [SolidController::class, 'file'])->where(['kind' => 'stl|3mf|png']);
+        Route::post('pattern', [PatternController::class, 'read']);
         Route::get(
             'drawings/{view}.{kind}', [DrawingController::class, 'show'],
         )->where(['view' => '[a-z-]+', 'kind' => 'svg|dxf']);

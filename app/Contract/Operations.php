@@ -16,7 +16,7 @@ final class Operations
     private const UNKEPT = [
         '/api/bench', '/api/sign-in', '/api/sign-out', '/api/sums/{sheet}', '/api/jobs/{job}/reckon',
         '/api/devices/{device}/take', '/api/plan/try',
-        '/api/jobs/{job}/price/try',
+        '/api/jobs/{job}/price/try', '/api/jobs/{job}/solid', '/api/jobs/{job}/pattern',
     ];
 
     public static function keepsNothing(string $path): bool
@@ -367,6 +367,22 @@ final class Operations
             ['get', '/api/jobs/{job}/file', 'The job as a file', [200 => ['type' => 'object']], null],
             ['get', '/api/jobs/{job}/zip', 'The job and its pictures', [200 => 'application/zip'], null],
             ['get', '/api/jobs/{job}/drawings/{view}.{kind}', 'A drawing at life size', [200 => 'image/svg+xml'], null],
+            [
+                'post', '/api/jobs/{job}/solid', 'The piece as a solid, with what is being typed',
+                [200 => Shape::ref('Solid')], Shape::object([
+                    'changes' => Shape::list(Shape::ref('Change')),
+                    'stage' => Shape::oneOf(['wax', 'cast', 'finished']), 'fine' => Shape::BOOL,
+                ], ['changes']),
+            ],
+            [
+                'get', '/api/jobs/{job}/solid/{stage}.{kind}', 'The piece as a file: STL, 3MF, or a still picture',
+                [200 => 'model/stl'], null,
+            ],
+            [
+                'post', '/api/jobs/{job}/pattern', 'Reads a pattern made elsewhere, STL or 3MF',
+                [200 => Shape::ref('PatternRead')],
+                Shape::object(['file' => $text, 'carries' => Shape::BOOL], ['file', 'carries']),
+            ],
             [
                 'post', '/api/jobs/{job}/pictures', 'Keeps a picture',
                 [201 => Shape::whole(['version' => Shape::INT, 'pictures' => Shape::list(['type' => 'object'])])],

@@ -289,6 +289,6 @@ final class Schemas
             $schemas[OpenApi::studly($name).'Results'] = Shape::object($results);
         }
 
-        return [...$schemas, ...HouseSchemas::all()];
+        return [...$schemas, ...HouseSchemas::all(), ...SolidSchemas::all()];
     }
 }

@@ -19,7 +19,8 @@ final class Problem
     private const PLAIN = [
         401 => 'Sign in first.', 403 => 'This is not for you.', 404 => 'There is no such thing here.',
         405 => 'This is not asked for in that way.',
-        413 => 'This is over 25 MB; a picture or file up to 25 MB is accepted.', 419 => 'Sign in anew.',
+        413 => 'This is over 60 MB; a picture up to 25 MB and a pattern up to 60 MB are accepted.',
+        419 => 'Sign in anew.',
         429 => 'Too many at once; wait a minute, then try again.',
     ];
 

@@ -48,6 +48,17 @@ final class SharedInputs
         return [...self::stone(), ...self::readings('stones', 'cut', 'depth')];
     }
 
+    /**
+     * What the wax is to be: as read from a pattern that was made elsewhere, else as drawn.
+     *
+     * @param  string  $read  decision that a file's size is kept as
+     * @return list<Source>
+     */
+    public static function pattern(string $read, string $drawn): array
+    {
+        return [From::decision("wax.{$read}"), From::result('wax.pattern', $drawn)];
+    }
+
     /** @return list<Source> inside diameter to make: made larger for a broad band, or the finger's own */
     public static function finger(): array
     {

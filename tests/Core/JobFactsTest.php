@@ -3,30 +3,14 @@
 declare(strict_types=1);
 
 use HotSprue\Job\CastMetal;
-use HotSprue\Job\Document;
 use HotSprue\Job\FinishedWork;
-use HotSprue\Job\JobAnswers;
 use HotSprue\Job\JobCost;
 use HotSprue\Job\JobFacts;
 use HotSprue\Job\JobSpent;
 use HotSprue\Job\LearntFigure;
 use HotSprue\Workshop\WorkshopSettings;
 
-/**
- * @param  array<string, mixed>  $typed
- * @return array{Document, JobAnswers}
- */
-function heldJob(array $typed): array
-{
-    $settings = WorkshopSettings::shipped();
-    $changes = array_map(
-        static fn (string $path, mixed $to): HotSprue\Job\Change => new HotSprue\Job\Change($path, null, $to),
-        array_keys($typed), $typed,
-    );
-    $document = Document::blank()->with(Document::understood($changes, $settings));
-
-    return [$document, JobAnswers::of($document, $settings)];
-}
+require_once __DIR__.'/../Support/jobs.php';
 
 /** @return array<string, mixed> a flat band with a garnet in a bezel made apart and four small stones set flush */
 function stoneSetBand(): array

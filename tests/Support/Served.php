@@ -41,8 +41,8 @@ final class Served
         $this->url = "http://127.0.0.1:{$port}";
         $this->server = new Process(
             [
-                'php', '-d', 'opcache.enable_cli=1', '-d', 'display_errors=0', '-d', 'upload_max_filesize=25M', '-d',
-                'post_max_size=26M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php',
+                'php', '-d', 'opcache.enable_cli=1', '-d', 'display_errors=0', '-d', 'upload_max_filesize=61M', '-d',
+                'post_max_size=62M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php',
             ],
             base_path(), [...$settings, 'PHP_CLI_SERVER_WORKERS' => (string) $workers], timeout: null,
         );

@@ -9,6 +9,7 @@ use HotSprue\Job\Figure;
 use HotSprue\Job\From;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\SharedInputs;
+use HotSprue\Job\Source\Source;
 use HotSprue\Job\StationPlan;
 
 /** The charge, whether it fills, the arm, and what came out. */
@@ -31,14 +32,17 @@ final class Pour extends StationPlan
         return CalculationUse::of('metal.charge', [
             ...SharedInputs::readings('attempts', 'wax_mass', 'stones_in_wax'),
             'stones_mass' => [From::reading('attempts', 'stones_mass'), From::ofJob(self::stonesInWax(...))],
-            'displaced_ml' => From::result('wax.pattern', 'ring_volume_mm3')->times(0.001)->unless('attempts.wax_mass'),
+            'displaced_ml' => array_map(
+                static fn (Source $of): Source => $of->times(0.001)->unless('attempts.wax_mass'),
+                SharedInputs::pattern('file_volume', 'ring_volume_mm3'),
+            ),
             'weighed' => From::reading('attempts', 'weighed'),
             'wax' => From::decision('wax.wax'),
             'sprue_volume_mm3' => From::result('sprue.size', 'sprue_volume_mm3'),
             'alloy' => From::decision('brief.alloy'),
             ...SharedInputs::decisions('pour', 'method', 'button_fraction'),
             'process' => From::decision('wax.process'),
-            'drawn_volume_mm3' => From::result('wax.pattern', 'ring_volume_mm3'),
+            'drawn_volume_mm3' => SharedInputs::pattern('file_volume', 'ring_volume_mm3'),
             ...SharedInputs::decisions('pour', 'new_mass', 'reused_mass'),
         ])->needing('alloy');
     }
@@ -58,7 +62,8 @@ final class Pour extends StationPlan
         return CalculationUse::of('pour.fill', [
             'thinnest_modulus' => From::result('sprue.size', 'thinnest_modulus'),
             'volume_mm3' => [
-                From::result('metal.charge', 'piece_volume_mm3'), From::result('wax.pattern', 'ring_volume_mm3'),
+                From::result('metal.charge', 'piece_volume_mm3'),
+                ...SharedInputs::pattern('file_volume', 'ring_volume_mm3'),
             ],
             'gate_area' => From::result('sprue.size', 'gate_area'),
             'method' => From::decision('pour.method'),

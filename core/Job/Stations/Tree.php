@@ -8,6 +8,7 @@ use HotSprue\Job\CalculationUse;
 use HotSprue\Job\Figure;
 use HotSprue\Job\From;
 use HotSprue\Job\SharedInputs;
+use HotSprue\Job\Source\Source;
 use HotSprue\Job\StationPlan;
 
 /** Sprues, flask and investment. */
@@ -46,9 +47,9 @@ final class Tree extends StationPlan
     private function flask(): CalculationUse
     {
         return CalculationUse::of('flask.choose', [
-            'across' => From::result('wax.pattern', 'whole_across'),
-            'deep' => From::result('wax.pattern', 'whole_along'),
-            'tall' => From::result('wax.pattern', 'whole_tall'),
+            'across' => SharedInputs::pattern('file_across', 'whole_across'),
+            'deep' => SharedInputs::pattern('file_along', 'whole_along'),
+            'tall' => SharedInputs::pattern('file_tall', 'whole_tall'),
             'sprue_length' => From::result('sprue.size', 'height'),
             'flask' => From::decision('tree.flask'),
         ]);
@@ -58,14 +59,16 @@ final class Tree extends StationPlan
     private function investment(): CalculationUse
     {
         $weighed = From::result('metal.charge', 'pattern_volume_mm3');
-        $drawn = From::result('wax.pattern', 'ring_volume_mm3');
 
         return CalculationUse::of('investment.mix', [
             'flask_diameter' => [From::flask('diameter'), From::result('flask.choose', 'flask_diameter')],
             'flask_height' => [From::flask('height'), From::result('flask.choose', 'flask_height')],
             'pattern_volume_mm3' => [
                 $weighed->plus(From::besideInFlask()),
-                $drawn->plus(From::result('sprue.size', 'sprue_volume_mm3')),
+                ...array_map(
+                    static fn (Source $drawn): Source => $drawn->plus(From::result('sprue.size', 'sprue_volume_mm3')),
+                    SharedInputs::pattern('file_volume', 'ring_volume_mm3'),
+                ),
             ],
             'water_per_100' => [From::flask('water'), From::decision('tree.water_per_100')],
             'overage_percent' => [From::flask('overage'), From::decision('tree.overage_percent')],

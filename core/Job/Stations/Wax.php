@@ -54,7 +54,7 @@ final class Wax extends StationPlan
                     'wax.dimensions', 'bore', 'width', 'width_base', 'thickness', 'thickness_base',
                 ),
                 ...SharedInputs::headRoom(),
-                'pattern_volume_mm3' => From::result('wax.pattern', 'ring_volume_mm3'),
+                'pattern_volume_mm3' => SharedInputs::pattern('file_volume', 'ring_volume_mm3'),
                 'blank' => From::decision('wax.blank'),
             ])->notOfClay(),
         ];
@@ -116,7 +116,7 @@ final class Wax extends StationPlan
         return CalculationUse::of('wax.like', [
             'like_mass' => From::decision('wax.like_mass'),
             'like_volume_mm3' => From::decision('wax.like_volume'),
-            'volume_mm3' => From::result('wax.pattern', 'ring_volume_mm3'),
+            'volume_mm3' => SharedInputs::pattern('file_volume', 'ring_volume_mm3'),
         ])->when(From::decision('wax.like_mass'))->when(From::decision('wax.like_volume'));
     }
 
@@ -164,6 +164,10 @@ final class Wax extends StationPlan
             ...self::allFed(
                 'wax', 'like_mass', 'like_volume', 'finish_inside', 'finish_outside', 'finish_side', 'wax', 'blank',
             ),
+            self::fed('wax.file_volume')->called('pattern read, volume'),
+            self::fed('wax.file_across')->called('pattern read, across'),
+            self::fed('wax.file_along')->called('pattern read, along the finger'),
+            self::fed('wax.file_tall')->called('pattern read, tall'),
         ];
     }
 

@@ -743,6 +743,26 @@ export interface components {
                     value: string;
                     typed: string;
                 };
+                /** @description Volume of the finished wax; a flat band’s unless said. */
+                "wax.file_volume"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Pattern across, standing on its sprue. */
+                "wax.file_across"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Pattern from front to back; as across unless said. */
+                "wax.file_along"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Pattern from the sprue’s end to its top. */
+                "wax.file_tall"?: {
+                    value: number;
+                    typed: string;
+                };
                 /** @description Sprues to one pattern; by reach and mass unless said. */
                 "tree.count"?: {
                     value: number;
@@ -2487,6 +2507,38 @@ export interface components {
                 wanted: number | null;
                 client_id: number | null;
             }[];
+        };
+        Solid: {
+            /** @enum {string} */
+            stage: "wax" | "cast" | "finished";
+            told: string;
+            parts: {
+                /** @enum {string} */
+                kind: "band" | "collar" | "claws" | "plate" | "stone" | "sprues" | "button" | "flask";
+                name: string;
+                /** @enum {string} */
+                material: "metal" | "stone" | "wax" | "clear";
+                colour: string;
+                setting: string | null;
+                is_body: boolean;
+                points: string;
+                faces: string;
+            }[];
+        };
+        PatternSizes: {
+            volume: number;
+            surface: number;
+            modulus: number;
+            across: number;
+            along: number;
+            tall: number;
+        };
+        PatternRead: {
+            triangles: number;
+            carries: boolean;
+            grown: number;
+            read: components["schemas"]["PatternSizes"];
+            pattern: components["schemas"]["PatternSizes"];
         };
     };
     responses: {

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { ClientPick, Pictures } from '../BriefParts';
 import { PromiseOf } from '../PromiseOf';
+import { SolidLook } from '../../solid/SolidLook';
 import type { StationPage, StationProps } from './StationPage';
 
 export const brief: StationPage = {
@@ -11,6 +12,7 @@ export const brief: StationPage = {
     ),
     Below: ({ work }: StationProps) => (
         <>
+            <SolidLook work={work} />
             <PromiseOf work={work} />
             <Pictures work={work} />
         </>

@@ -3,10 +3,12 @@ import { SettingCuts } from '../bench/SettingCuts';
 import { FormParts, isByHand } from '../bench/FormParts';
 import { PriceLine } from '../PriceLine';
 import { Masses } from '../Tables';
+import { SolidLook } from '../../solid/SolidLook';
 import { decidedAt, type StationPage, type StationProps } from './StationPage';
 
 export const form: StationPage = {
     Above: ({ work }: StationProps) => <PriceLine work={work} />,
+    Under: ({ work }: StationProps) => <SolidLook work={work} />,
     Below: ({ work, catalogue, job }: StationProps) =>
         decidedAt(job, 'brief.kind') === 'fabricated' ? (
             <>

@@ -2,10 +2,12 @@ import { SetParts } from '../bench/SetParts';
 import { DecisionRail } from '../DecisionRail';
 import { drawnPaths } from '../instruments';
 import { SettingTabs } from '../SettingTabs';
+import { SolidLook } from '../../solid/SolidLook';
 import type { StationPage, StationProps } from './StationPage';
 
 export const set: StationPage = {
     Above: ({ work }: StationProps) => <SettingTabs work={work} />,
+    Under: ({ work }: StationProps) => <SolidLook work={work} />,
     Below: ({ work, catalogue, job }: StationProps) => (
         <>
             {job.page.setting ? (

@@ -4,6 +4,7 @@ import { SettingTabs } from '../SettingTabs';
 import { PriceLine } from '../PriceLine';
 import { Readings } from '../Readings';
 import { Composer, Stands, Tools } from '../StoneParts';
+import { SolidLook } from '../../solid/SolidLook';
 import type { StationPage, StationProps } from './StationPage';
 
 export const stones: StationPage = {
@@ -13,6 +14,7 @@ export const stones: StationPage = {
             <SettingTabs work={work} />
         </>
     ),
+    Under: ({ work }: StationProps) => <SolidLook work={work} />,
     Below: ({ work, catalogue, job }: StationProps) => (
         <>
             <SettingBoard work={work} catalogue={catalogue} />

@@ -1,6 +1,8 @@
 import { WorkingClock } from '../WorkingClock';
+import { SolidLook } from '../../solid/SolidLook';
 import type { StationPage, StationProps } from './StationPage';
 
 export const tree: StationPage = {
+    Under: ({ work }: StationProps) => <SolidLook work={work} first="wax" />,
     Beside: ({ job }: StationProps) => <WorkingClock job={job} />,
 };

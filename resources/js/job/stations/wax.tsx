@@ -6,12 +6,14 @@ import { ClientReview } from '../ClientReview';
 import { GridList } from '../GridList';
 import { LetterTable } from '../LetterTable';
 import { Readings } from '../Readings';
+import { SolidLook } from '../../solid/SolidLook';
 import type { StationPage, StationProps } from './StationPage';
 
 export const wax: StationPage = {
     Under: PrintIt,
     Below: ({ work, catalogue, job, drawn }: StationProps) => (
         <>
+            <SolidLook work={work} first="wax" />
             {drawn ? <GridList work={work} /> : null}
             <LetterTable job={job} />
             <ClayFiring work={work} />

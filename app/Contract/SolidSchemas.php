@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use HotSprue\Solid\Part;
+
+/** The shapes of the piece in the hand: its parts as meshes, and a pattern that was read. */
+final class SolidSchemas
+{
+    /** @return array<string, mixed> */
+    public static function all(): array
+    {
+        [$text, $number, $bool] = [Shape::TEXT, Shape::NUMBER, Shape::BOOL];
+
+        return [
+            'Solid' => Shape::whole([
+                'stage' => Shape::oneOf(['wax', 'cast', 'finished']), 'told' => $text,
+                'parts' => Shape::list(Shape::whole([
+                    'kind' => Shape::oneOf(Part::KINDS), 'name' => $text,
+                    'material' => Shape::oneOf(['metal', 'stone', 'wax', 'clear']), 'colour' => $text,
+                    'setting' => Shape::orNull($text), 'is_body' => $bool,
+                    'points' => $text, 'faces' => $text,
+                ])),
+            ]),
+            'PatternSizes' => Shape::whole([
+                'volume' => $number, 'surface' => $number, 'modulus' => $number, 'across' => $number,
+                'along' => $number, 'tall' => $number,
+            ]),
+            'PatternRead' => Shape::whole([
+                'triangles' => Shape::INT, 'carries' => $bool, 'grown' => $number,
+                'read' => Shape::ref('PatternSizes'), 'pattern' => Shape::ref('PatternSizes'),
+            ]),
+        ];
+    }
+}

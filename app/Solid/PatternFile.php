@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Solid;
+
+use Generator;
+use HotSprue\Solid\BadPattern;
+use HotSprue\Solid\PatternFacts;
+use HotSprue\Solid\PatternMeasure;
+use HotSprue\Solid\StlReader;
+use XMLReader;
+use ZipArchive;
+
+/** A pattern made elsewhere, read as a stream: STL in bytes or text, or the model of a 3MF. */
+final class PatternFile
+{
+    public const MOST_BYTES = 60 * 1024 * 1024;
+
+    /** Unpacked it may be so many times as large: numbers in text pack well, and a bomb far better. */
+    private const MOST_UNPACKED = 12;
+
+    private const PIECE = 1 << 16;
+
+    /** Millimetres of each unit that a 3MF may be in. */
+    private const UNITS = [
+        'micron' => 0.001, 'millimeter' => 1.0, 'centimeter' => 10.0, 'inch' => 25.4, 'foot' => 304.8,
+        'meter' => 1000.0,
+    ];
+
+    /** @throws BadPattern */
+    public static function read(string $path): PatternFacts
+    {
+        $measure = new PatternMeasure;
+        $start = (string) file_get_contents($path, false, null, 0, 4);
+        $triangles = str_starts_with($start, "PK\x03\x04")
+            ? self::threeMf($path) : StlReader::triangles(self::pieces($path), (int) filesize($path));
+        foreach ($triangles as $triangle) {
+            $measure->add($triangle);
+        }
+
+        return $measure->facts();
+    }
+
+    /** @return Generator<int, string> */
+    private static function pieces(string $path): Generator
+    {
+        $file = fopen($path, 'rb') ?: throw BadPattern::notRead('it could not be opened');
+        try {
+            while (($piece = fread($file, self::PIECE)) !== false && $piece !== '') {
+                yield $piece;
+            }
+        } finally {
+            fclose($file);
+        }
+    }
+
+    /**
+     * @return Generator<int, array<int, float>>
+     *
+     * @throws BadPattern
+     */
+    private static function threeMf(string $path): Generator
+    {
+        $model = self::model($path);
+        $xml = new XMLReader;
+        // No network, no entities: a file is a stranger.
+        if (! $xml->open("zip://{$path}#{$model}", null, LIBXML_NONET | LIBXML_COMPACT | LIBXML_PARSEHUGE)) {
+            throw BadPattern::notRead('its model could not be opened');
+        }
+        $before = libxml_use_internal_errors(true);
+        try {
+            $scale = 1.0;
+            $points = [];
+            while ($xml->read()) {
+                if ($xml->nodeType !== XMLReader::ELEMENT) {
+                    continue;
+                }
+                if ($xml->localName === 'model') {
+                    $scale = self::UNITS[$xml->getAttribute('unit') ?? 'millimeter']
+                        ?? throw BadPattern::notRead('it is in a unit that is not known');
+                } elseif ($xml->localName === 'mesh') {
+                    $points = [];
+                } elseif ($xml->localName === 'vertex') {
+                    foreach (['x', 'y', 'z'] as $way) {
+                        $said = $xml->getAttribute($way);
+                        $points[] = is_numeric($said) ? $scale * (float) $said : throw BadPattern::notANumber();
+                    }
+                    count($points) <= 3 * PatternMeasure::MOST ?: throw BadPattern::tooMany(PatternMeasure::MOST);
+                } elseif ($xml->localName === 'triangle') {
+                    yield self::triangle($xml, $points);
+                } elseif ($xml->localName === 'component' || $xml->getAttribute('transform') !== null) {
+                    throw BadPattern::notRead('its bodies are moved or put together; save it as one body');
+                }
+            }
+            if (libxml_get_errors() !== []) {
+                throw BadPattern::notRead('its model breaks off, or is no XML');
+            }
+        } finally {
+            libxml_clear_errors();
+            libxml_use_internal_errors($before);
+            $xml->close();
+        }
+    }
+
+    /**
+     * @param  list<float>  $points
+     * @return array<int, float>
+     *
+     * @throws BadPattern
+     */
+    private static function triangle(XMLReader $xml, array $points): array
+    {
+        $corners = [];
+        foreach (['v1', 'v2', 'v3'] as $name) {
+            $said = $xml->getAttribute($name);
+            $at = is_numeric($said) ? 3 * (int) $said : -1;
+            if (! isset($points[$at], $points[$at + 2])) {
+                throw BadPattern::notRead('a triangle in it names a corner that is not there');
+            }
+            array_push($corners, $points[$at], $points[$at + 1], $points[$at + 2]);
+        }
+
+        return $corners;
+    }
+
+    /** @throws BadPattern */
+    private static function model(string $path): string
+    {
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
+            throw BadPattern::notRead('the zip is broken');
+        }
+        try {
+            for ($i = 0; $i < min($zip->numFiles, 200); $i++) {
+                $entry = $zip->statIndex($i);
+                if ($entry !== false && str_ends_with(strtolower($entry['name']), '.model')) {
+                    $entry['size'] <= self::MOST_UNPACKED * max(self::PIECE, (int) filesize($path))
+                        || throw BadPattern::notRead('it is packed tighter than any pattern is');
+
+                    return $entry['name'];
+                }
+            }
+        } finally {
+            $zip->close();
+        }
+        throw BadPattern::notRead('there is no model in it');
+    }
+}

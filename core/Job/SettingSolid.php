@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Job;
+
+use HotSprue\Fields\Input;
+use HotSprue\Form\Band;
+use HotSprue\Seats\BezelStrip;
+use HotSprue\Solid\CollarSolid;
+use HotSprue\Solid\Fineness;
+use HotSprue\Solid\Frame;
+use HotSprue\Solid\Look;
+use HotSprue\Solid\Mesh;
+use HotSprue\Solid\OutlineLoop;
+use HotSprue\Solid\Part;
+use HotSprue\Solid\PlateSolid;
+use HotSprue\Solid\Stage;
+use HotSprue\Solid\WireSolid;
+use HotSprue\Stock\Alloy;
+use HotSprue\Stones\StoneInput;
+
+/** One setting as a solid where it stands on its ring: its collet, claws or plate, and its stones. */
+final readonly class SettingSolid
+{
+    public function __construct(
+        private JobAnswers $row, private Band $band, private Stage $stage, private Fineness $fineness,
+    ) {}
+
+    /** @return list<Part> */
+    public function parts(): array
+    {
+        $isOnRing = $this->stage === Stage::Finished || $this->row->setting()->made() === 'cast';
+
+        return [
+            ...($isOnRing ? $this->metal() : []),
+            ...($this->stage === Stage::Finished ? (new SeatedStones($this->row, $this->frame(...)))->parts() : []),
+        ];
+    }
+
+    /** Where its foot stands, and which way it looks. */
+    public function frame(?float $degrees = null, ?float $across = null, float $over = 0.0): Frame
+    {
+        $place = $this->place();
+        $said = static fn (string $name): float => $place?->numOr($name, 0.0) ?? 0.0;
+        $degrees ??= $said('angle');
+        $radius = $this->band->innerDiameter / 2 + $this->band->thickness(deg2rad($degrees));
+
+        return Frame::onRing($degrees, $radius + $said('height') + $over, $across ?? $said('across'))
+            ->turned($said('turn'))->leant($said('tilt'));
+    }
+
+    /** @return list<Part> */
+    private function metal(): array
+    {
+        $bodies = array_filter([
+            'collar' => $this->bezel() ?? $this->tube(), 'claws' => $this->claws(), 'plate' => $this->plate(),
+        ]);
+        // A head cast with its ring has shrunk with it, and has its finishing still to lose.
+        $grown = $this->stage === Stage::Wax ? $this->grown() : 1.0;
+
+        return array_map(fn (string $kind, Mesh $mesh): Part => new Part(
+            $kind, $this->row->setting()->name(), $this->look(), $mesh->scaled($grown)->placed($this->frame()),
+            $this->row->setting()->key(),
+        ), array_keys($bodies), array_values($bodies));
+    }
+
+    private function look(): Look
+    {
+        $alloy = $this->row->input('seat.bezel')?->textOrNull('alloy')
+            ?? $this->row->document->text('brief.alloy') ?? 'sterling-925';
+        $isKnown = in_array($alloy, $this->row->settings->names('stock.alloys'), true);
+
+        return $this->stage === Stage::Wax
+            ? Look::wax() : Look::metal(Alloy::named($isKnown ? $alloy : 'sterling-925', $this->row->settings));
+    }
+
+    private function bezel(): ?Mesh
+    {
+        [$input, $answer] = [$this->row->input('seat.bezel'), $this->row->answer('seat.bezel')];
+        if ($input === null || $answer === null) {
+            return null;
+        }
+        $outline = StoneInput::read($input);
+        [$fit, $wall] = [$input->num('fit'), $input->num('wall')];
+        $finish = $this->stage === Stage::Finished ? 0.0 : $answer->num('wall_in_wax') / $this->grown() - $wall;
+        $loop = new OutlineLoop($outline, $this->fineness->outline(), BezelStrip::isScored($input, $outline));
+
+        $ledge = min($input->num('ledge_width'), $outline->wide / 2 + $fit - 1e-3);
+
+        return CollarSolid::of(
+            $loop, $fit, $fit + $wall + $finish, $fit - $ledge,
+            $answer->num('strip_height'), $answer->num('seat_height'), $this->footRadius(),
+        );
+    }
+
+    private function tube(): ?Mesh
+    {
+        [$input, $answer] = [$this->row->input('seat.tube'), $this->row->answer('seat.tube')];
+        if ($input === null || ! is_numeric($inside = $answer?->value('tube_inside'))) {
+            return null;
+        }
+        $outline = StoneInput::read($input);
+        $half = $outline->wide / 2;
+
+        return CollarSolid::of(
+            new OutlineLoop($outline, $this->fineness->outline()), $inside / 2 - $half,
+            $answer->num('outside_width') / 2 - $half, $inside / 2 - $half, $answer->num('strip_height'),
+            $answer->num('seat_height'), $this->footRadius(),
+        );
+    }
+
+    private function claws(): ?Mesh
+    {
+        $answer = $this->row->answer('seat.claw');
+        if ($answer === null) {
+            return null;
+        }
+        // What is held while it is set comes off.
+        $high = $answer->num('cut_length') - 2;
+
+        return $this->wires(array_values((array) $answer->value('places')), $answer->num('wire'), 0.0, $high);
+    }
+
+    /** A cluster's plate with its claws, its upper side where the centre's girdle lies. */
+    private function plate(): ?Mesh
+    {
+        [$input, $answer] = [$this->row->input('layout.cluster'), $this->row->answer('layout.cluster')];
+        if ($input === null || $answer === null) {
+            return null;
+        }
+        $up = $this->girdle();
+        $outline = array_map(
+            static fn (array $at): array => [(float) $at['x_mm'], (float) $at['y_mm']],
+            array_values((array) $answer->value('plate')),
+        );
+        $thick = $input->num('plate_thickness');
+
+        return Mesh::together(
+            PlateSolid::of($outline, $up - $thick, $thick),
+            ...array_filter([$this->wires(
+                array_values((array) $answer->value('claws')), $answer->num('wire'), $up - $thick / 2,
+                $up + $input->num('standing'),
+            )]),
+        );
+    }
+
+    /** @param list<array<string, mixed>> $places */
+    private function wires(array $places, float $wire, float $from, float $to): ?Mesh
+    {
+        return $places === [] ? null : Mesh::together(...array_map(fn (array $at): Mesh => WireSolid::between(
+            [(float) $at['x_mm'], (float) $at['y_mm'], $from - ($from > 0 ? 0.0 : $this->dip((float) $at['x_mm']))],
+            [(float) $at['x_mm'], (float) $at['y_mm'], $to], $wire, $this->fineness,
+        ), $places));
+    }
+
+    /** How far the band falls away under a foot so far beside the middle of its setting. */
+    private function dip(float $beside): float
+    {
+        $round = $this->footRadius();
+
+        return $round === null ? 0.0 : $round - sqrt(max(0.0, $round ** 2 - min(abs($beside), $round) ** 2));
+    }
+
+    /** Underside of the centre's girdle over the foot. */
+    private function girdle(): float
+    {
+        return $this->row->setting()->beside() === null
+            ? SeatedStones::girdleOf($this->row) : SeatedStones::girdleOf($this->row->setting()->beside());
+    }
+
+    /** The band under it, across the finger; null where it leans, or stands clear of the band. */
+    private function footRadius(): ?float
+    {
+        $place = $this->place();
+        $isFlat = $place === null || $place->numOr('height', 0.0) > 0 || $place->numOr('tilt', 0.0) !== 0.0
+            || fmod($place->numOr('turn', 0.0), 180.0) !== 0.0;
+
+        return $isFlat ? null : $this->band->innerDiameter / 2 + $this->band->thicknessTop;
+    }
+
+    private function grown(): float
+    {
+        $cast = $this->row->value('wax.dimensions', 'bore_as_cast');
+        $wax = $this->row->value('wax.dimensions', 'bore');
+
+        return is_numeric($cast) && is_numeric($wax) ? (float) $wax / (float) $cast : 1.0;
+    }
+
+    private function place(): ?Input
+    {
+        return ($this->row->setting()->beside() ?? $this->row)->input('setting.place');
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HotSprue\Solid;
+
+/** When a piece is of the size that is shown: made of wax, just cast, or finished with its stones. */
+enum Stage: string
+{
+    case Wax = 'wax';
+    case Cast = 'cast';
+    case Finished = 'finished';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Wax => 'the wax', self::Cast => 'as cast', self::Finished => 'finished',
+        };
+    }
+}

@@ -1,0 +1,102 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
+import { post } from '../api/client';
+import { Act } from '../bench/Act';
+import { Refused } from '../bench/Refused';
+import type { Work } from '../job/useJob';
+import type { Solid, Stage } from './parts';
+
+const SolidCanvas = lazy(() => import('./SolidCanvas'));
+const OneSolid = lazy(() => import('./OneSolid'));
+
+const STAGES: { stage: Stage; label: string }[] = [
+    { stage: 'finished', label: 'finished' },
+    { stage: 'cast', label: 'as cast' },
+    { stage: 'wax', label: 'in wax' },
+];
+
+/** A hand that rests so long wants to see. */
+const RESTS = 120;
+
+/** The ring in the hand, beside the drawing: what the stations decided, turned and looked at. Opened when asked for. */
+export function SolidLook({ work, first = 'finished' }: { work: Work; first?: Stage }) {
+    const [open, setOpen] = useState(false);
+    const [stage, setStage] = useState(first);
+    return (
+        <Box as="section" my={3} aria-label="The piece in the hand">
+            <Act kind="turn" aria-expanded={open} onClick={() => setOpen(!open)}>
+                {open ? 'Put it down' : 'Turn it in the hand'}
+            </Act>
+            {open ? (
+                <>
+                    <Flex gap={2} wrap="wrap" mt={2} role="group" aria-label="At which stage">
+                        {STAGES.map((one) => (
+                            <Act
+                                key={one.stage}
+                                kind={one.stage === stage ? 'line' : 'quiet'}
+                                aria-pressed={one.stage === stage}
+                                onClick={() => setStage(one.stage)}
+                            >
+                                {one.label}
+                            </Act>
+                        ))}
+                    </Flex>
+                    <Shown work={work} stage={stage} />
+                </>
+            ) : null}
+        </Box>
+    );
+}
+
+function Shown({ work, stage }: { work: Work; stage: Stage }) {
+    const [flat, setFlat] = useState(false);
+    const none = useCallback(() => setFlat(true), []);
+    const { job } = work;
+    const asked = JSON.stringify(
+        Object.entries(work.waiting).map(([path, edit]) => ({ path, from: edit.from, to: edit.to })),
+    );
+    const [rested, setRested] = useState(asked);
+    useEffect(() => {
+        const timer = setTimeout(() => setRested(asked), RESTS);
+        return () => clearTimeout(timer);
+    }, [asked]);
+    const query = useQuery({
+        queryKey: ['solid', job?.number, job?.version, stage, rested],
+        queryFn: () =>
+            post<Solid>(`jobs/${job!.number}/solid`, { stage, changes: JSON.parse(rested) as unknown }),
+        enabled: job !== undefined,
+        placeholderData: (before) => before,
+        retry: false,
+        gcTime: 60_000,
+    });
+    const solid = query.data;
+    if (!job || !solid) return query.error ? <Refused error={query.error} /> : <Box h="404px" mt={2} />;
+    if (solid.parts.length === 0) return <Box py={3}>{solid.told}</Box>;
+    const file = (kind: string) => `/api/jobs/${job.number}/solid/${stage}.${kind}`;
+    return (
+        <>
+            {flat ? (
+                <img src={file('png')} alt={solid.told} width={480} height={360} />
+            ) : (
+                <Suspense fallback={<Box h="404px" mt={2} />}>
+                    <SolidCanvas parts={solid.parts} told={solid.told} onNone={none} />
+                </Suspense>
+            )}
+            <Box color="soft" role="status" data-testid="solid-told">
+                {solid.told}
+            </Box>
+            <Flex gap={4} align="center" wrap="wrap">
+                <a className="way-on" href={file('stl')} download>
+                    STL
+                </a>
+                <a className="way-on" href={file('3mf')} download>
+                    3MF, part by part
+                </a>
+                <Suspense fallback={null}>
+                    <OneSolid key={`${stage} ${job.version}`} number={job.number} stage={stage} />
+                </Suspense>
+            </Flex>
+        </>
+    );
+}
