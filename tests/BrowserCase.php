@@ -50,7 +50,8 @@ abstract class BrowserCase extends TestCase
         $options = (new ChromeOptions)->addArguments([
             '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync',
-            '--force-prefers-reduced-motion', '--lang=en-GB',
+            '--force-prefers-reduced-motion', '--lang=en-GB', '--use-gl=angle', '--use-angle=swiftshader',
+            '--enable-unsafe-swiftshader',
             '--user-data-dir='.sys_get_temp_dir().'/hot-sprue-'.bin2hex(random_bytes(6)),
         ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);

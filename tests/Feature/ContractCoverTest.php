@@ -67,7 +67,8 @@ it('asks for a key wherever something is made or moved', function (): void {
         foreach ($verbs as $verb => $operation) {
             $isKeyed = in_array('Idempotency-Key', array_column($operation['parameters'] ?? [], 'name'), true);
             $isMaking = $verb !== 'get' && preg_match(
-                '#/(reckon|sums|sign-in|sign-out)|^/api/bench$|devices/{device}/take|(plan|price)/try#', $path,
+                '#/(reckon|sums|sign-in|sign-out)|^/api/bench$|devices/{device}/take|(plan|price)/try'
+                    .'|{job}/(solid|pattern)$#', $path,
             ) !== 1;
             expect($isKeyed)->toBe($isMaking, "{$verb} {$path}");
         }

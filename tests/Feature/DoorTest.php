@@ -20,6 +20,7 @@ function address(string $uri): string
         '{group}' => 'stones', '{view}' => 'ring', '{kind}' => 'svg', '{file}' => str_repeat('a', 40).'.png',
         '{run}' => '1', '{alarm}' => '1', '{flask}' => '1', '{lot}' => '1', '{movement}' => '1', '{test}' => '1',
         '{clock}' => '1', '{device}' => 'balance', '{person}' => '1', '{look}' => '1', '{quote}' => '1',
+        '{stage}.{kind}' => 'finished.stl',
         '{payment}' => '1', '{link}' => '1', '{step}' => 'brief', '{name}' => 'shrinkage.carved',
     ]);
 }

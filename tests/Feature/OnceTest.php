@@ -201,6 +201,7 @@ it('has every route that changes something done once, and every route beside the
             'api/bench', 'api/sign-in', 'api/sign-out', 'api/reckon/{sheet}', 'api/sums/{sheet}',
             'api/jobs/{job}/reckon',
             'api/devices/{device}/take', 'api/plan/try', 'api/jobs/{job}/price/try',
+            'api/jobs/{job}/solid', 'api/jobs/{job}/pattern',
         ];
         $routes = collect(Route::getRoutes()->getRoutes())->filter(
             fn (Routed $route): bool => str_starts_with($route->uri(), 'api/')

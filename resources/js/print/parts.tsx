@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Dimension, Job, Kept, View } from '../api/types';
 import { moment, say, useUnits } from '../bench/units';
 import { Letterhead } from './Letterhead';
@@ -131,5 +131,21 @@ export function CheckBar() {
             </svg>
             <div>This bar is 50 mm long. If it is not, print again at 100 %.</div>
         </>
+    );
+}
+
+/** The finished piece as it looks, from its decisions; nothing where there is none yet. */
+export function Piece({ job }: Printed) {
+    const [gone, setGone] = useState(false);
+    if (gone || !job.answers['form.band']) return null;
+    return (
+        <img
+            className="piece"
+            src={`/api/jobs/${job.number}/solid/finished.png?${job.version}`}
+            alt="the piece, finished"
+            width={240}
+            height={180}
+            onError={() => setGone(true)}
+        />
     );
 }

@@ -5,6 +5,7 @@ import { ClayFiring } from '../ClayFiring';
 import { ClientReview } from '../ClientReview';
 import { GridList } from '../GridList';
 import { LetterTable } from '../LetterTable';
+import { PatternFile } from '../PatternFile';
 import { Readings } from '../Readings';
 import { SolidLook } from '../../solid/SolidLook';
 import type { StationPage, StationProps } from './StationPage';
@@ -24,6 +25,7 @@ export const wax: StationPage = {
                 work={work}
                 catalogue={catalogue}
             />
+            <PatternFile work={work} />
             <ClientReview work={work} />
         </>
     ),

@@ -1,5 +1,5 @@
 import { say, useUnits } from '../../bench/units';
-import { decision, Head, Rows, useSaid, type Printed, type Stone } from '../parts';
+import { decision, Head, Piece, Rows, useSaid, type Printed, type Stone } from '../parts';
 
 /** What goes with the piece: what it is, what it weighs, and how it is cared for. */
 export function HandOverSheet({ job }: Printed) {
@@ -17,6 +17,7 @@ export function HandOverSheet({ job }: Printed) {
     return (
         <>
             <Head job={job} title="Hand-over" />
+            <Piece job={job} />
             <h2>The piece</h2>
             <Rows
                 rows={[

@@ -1,6 +1,6 @@
 import { moment } from '../../bench/units';
 import { Label } from '../Label';
-import { decision, Head, Rows, useSaid, type Printed } from '../parts';
+import { decision, Head, Piece, Rows, useSaid, type Printed } from '../parts';
 
 export function JobCard({ job }: Printed) {
     const said = useSaid(job);
@@ -34,6 +34,7 @@ export function JobCard({ job }: Printed) {
     return (
         <>
             <Head job={job} title="Job card" />
+            <Piece job={job} />
             <h2>The commission</h2>
             <Rows
                 rows={[

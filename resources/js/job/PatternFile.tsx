@@ -1,0 +1,172 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useMutation } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { send } from '../api/client';
+import type { Schemas } from '../api/types';
+import { Act } from '../bench/Act';
+import { Refused } from '../bench/Refused';
+import { say, useUnits } from '../bench/units';
+import { decidedAt } from './stations/StationPage';
+import type { Work } from './useJob';
+
+type Read = Schemas['PatternRead'];
+
+/** What of a pattern is kept, by the decision that it becomes. */
+const KEPT = {
+    volume: 'file_volume',
+    across: 'file_across',
+    along: 'file_along',
+    tall: 'file_tall',
+} as const;
+
+/** A pattern made elsewhere, printed or milled: read, measured, and taken for the wax that Form drew. */
+export function PatternFile({ work }: { work: Work }) {
+    const [file, setFile] = useState<File | null>(null);
+    const [carries, setCarries] = useState<boolean | null>(null);
+    const input = useRef<HTMLInputElement>(null);
+    const stop = useRef<AbortController | null>(null);
+    const { units } = useUnits();
+    const { job } = work;
+    const read = useMutation({
+        mutationFn: ({ from, isGrown }: { from: File; isGrown: boolean }) => {
+            const form = new FormData();
+            form.append('file', from);
+            form.append('carries', isGrown ? '1' : '0');
+            stop.current = new AbortController();
+            return send<Read>('POST', `jobs/${job!.number}/pattern`, form, { signal: stop.current.signal });
+        },
+    });
+    if (!job) return null;
+    const taken = decidedAt(job, 'wax.file_volume');
+    const told = (value: unknown, quantity: string) => {
+        const said = say(value, quantity, units);
+        return `${said.figure} ${said.unit}`;
+    };
+    const start = (from: File | null, isGrown: boolean | null) => {
+        if (from && isGrown !== null) read.mutate({ from, isGrown });
+        else read.reset();
+    };
+    const keep = (sizes: Read['pattern'] | null) =>
+        Object.entries(KEPT).forEach(([size, name]) =>
+            work.edit(
+                `wax.${name}`,
+                sizes === null
+                    ? null
+                    : `${sizes[size as keyof typeof KEPT]}${size === 'volume' ? ' mm3' : ' mm'}`,
+            ),
+        );
+    return (
+        <Box
+            as="section"
+            borderTopWidth="1px"
+            borderColor="rule"
+            mt={4}
+            pt={2}
+            aria-label="A pattern from a file"
+        >
+            <Box as="h2" fontSize="17px" fontWeight="600">
+                A pattern from a file
+            </Box>
+            {typeof taken === 'number' ? (
+                <Flex gap={3} align="center" wrap="wrap" data-testid="pattern-taken">
+                    <Box>
+                        Charge, tree and flask go by the pattern that was read:{' '}
+                        {told(taken, 'cubic-millimetres')}.
+                    </Box>
+                    <Act kind="quiet" onClick={() => keep(null)}>
+                        go by Form again
+                    </Act>
+                </Flex>
+            ) : (
+                <Box color="soft">
+                    Printed, milled or drawn elsewhere: an STL or 3MF stands in for what Form drew.
+                </Box>
+            )}
+            <Flex gap={4} align="center" wrap="wrap" mt={2}>
+                <Act kind="line" onClick={() => input.current?.click()}>
+                    {file ? file.name : 'choose its file'}
+                </Act>
+                <input
+                    ref={input}
+                    type="file"
+                    accept=".stl,.3mf"
+                    hidden
+                    data-testid="pattern-file"
+                    onChange={(event) => {
+                        const next = event.target.files?.[0] ?? null;
+                        setFile(next);
+                        start(next, carries);
+                        // The same file, saved anew, may be chosen again.
+                        event.target.value = '';
+                    }}
+                />
+                <Flex as="fieldset" gap={2} align="center" wrap="wrap">
+                    <Box as="legend" float="left" mr={2}>
+                        Is it drawn as large as the wax, its shrinkage in it?
+                    </Box>
+                    {(
+                        [
+                            [true, 'yes, it carries it'],
+                            [false, 'no, it is the casting’s size'],
+                        ] as const
+                    ).map(([value, words]) => (
+                        <Flex as="label" key={words} minH="44px" align="center" gap={2}>
+                            <input
+                                type="radio"
+                                name="carries"
+                                checked={carries === value}
+                                style={{ width: 22, height: 22 }}
+                                onChange={() => {
+                                    setCarries(value);
+                                    start(file, value);
+                                }}
+                            />
+                            {words}
+                        </Flex>
+                    ))}
+                </Flex>
+            </Flex>
+            {read.isPending ? (
+                <Flex gap={3} align="center" role="status">
+                    Reading {file?.name}…
+                    <progress aria-label="Reading the pattern" />
+                    <Act
+                        kind="quiet"
+                        onClick={() => {
+                            stop.current?.abort();
+                            read.reset();
+                        }}
+                    >
+                        stop
+                    </Act>
+                </Flex>
+            ) : null}
+            <Refused error={read.error} />
+            {read.data ? (
+                <Flex gap={3} align="center" wrap="wrap" data-testid="pattern-read">
+                    <Box role="status">
+                        {read.data.triangles.toLocaleString('en-GB')} triangles. As a wax:{' '}
+                        {told(read.data.pattern.volume, 'cubic-millimetres')},{' '}
+                        {told(read.data.pattern.across, 'length')} across,{' '}
+                        {told(read.data.pattern.along, 'length')} along the finger,{' '}
+                        {told(read.data.pattern.tall, 'length')} tall; mean modulus{' '}
+                        {told(read.data.pattern.modulus, 'length')}.
+                        {read.data.carries ? null : (
+                            <> Enlarged {((read.data.grown - 1) * 100).toFixed(2)} %.</>
+                        )}
+                    </Box>
+                    <Act
+                        kind="main"
+                        onClick={() => {
+                            keep(read.data.pattern);
+                            read.reset();
+                            setFile(null);
+                        }}
+                    >
+                        Take it for the wax
+                    </Act>
+                </Flex>
+            ) : null}
+        </Box>
+    );
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Job;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\BrowserCase;
+
+require_once __DIR__.'/../Support/solids.php';
+
+/** A flat band of yellow gold with a garnet in a bezel cast with it. */
+function turnedRing(array $more = []): Job
+{
+    return Job::factory()->holding([
+        'brief.title' => 'a ring to turn', 'brief.finger' => '17.4 mm diameter', 'brief.alloy' => '18k-yellow',
+        'form.profile' => 'flat', 'form.width_top' => '5', 'form.thickness_top' => '2',
+        'stones.0.species' => 'garnet', 'stones.0.shape' => 'round', 'stones.0.width' => '6',
+        'settings.0.style' => 'bezel', 'settings.0.made' => 'cast', ...$more,
+    ])->create();
+}
+
+/**
+ * What of the canvas is painted: how many pixels, from which column to which, and the mean red, green and blue.
+ *
+ * @return array{count: int, left: int, right: int, colour: list<float>}
+ */
+function painted(BrowserCase $case): array
+{
+    return $case->browser()->executeScript(<<<'JS'
+        const canvas = document.querySelector('[data-testid="solid"]');
+        if (!canvas) return { count: 0, left: 0, right: 0, colour: [0, 0, 0] };
+        const copy = document.createElement('canvas');
+        copy.width = 180; copy.height = 90;
+        const context = copy.getContext('2d');
+        context.drawImage(canvas, 0, 0, 180, 90);
+        const data = context.getImageData(0, 0, 180, 90).data;
+        let [count, left, right] = [0, 999, 0]; const colour = [0, 0, 0];
+        for (let at = 0; at < data.length; at += 4) if (data[at + 3] > 200) {
+            const x = (at / 4) % 180; count++; left = Math.min(left, x); right = Math.max(right, x);
+            for (const way of [0, 1, 2]) colour[way] += data[at + way];
+        }
+        return { count, left, right, colour: colour.map((sum) => sum / (count || 1)) };
+    JS);
+}
+
+/** @return array{count: int, left: int, right: int, colour: list<float>} once it is there and is not as it was */
+function repainted(BrowserCase $case, ?array $before = null): array
+{
+    return $case->until(static function () use ($case, $before): ?array {
+        $now = painted($case);
+
+        return $now['count'] > 200 && $now !== $before ? $now : null;
+    }, 'the piece is drawn anew');
+}
+
+it('turns the ring by pointer and by keys, sets it back, and changes it with a dimension', function (): void {
+    $job = turnedRing();
+    $this->visit("/jobs/{$job->number}/form");
+    $this->tap('Turn it in the hand');
+    $stood = repainted($this);
+    // It is of gold: more red than blue.
+    expect($stood['colour'][0])->toBeGreaterThan($stood['colour'][2] + 25);
+    $this->pull('[data-testid="solid"]', 120, 0);
+    $turned = repainted($this, $stood);
+    $canvas = $this->find('[data-testid="solid"]');
+    $eye = $canvas->getAttribute('data-eye');
+    $canvas->sendKeys([WebDriverKeys::ARROW_LEFT, WebDriverKeys::ARROW_UP]);
+    $this->until(fn (): bool => $this->find('[data-testid="solid"]')->getAttribute('data-eye') !== $eye,
+        'the keys turn it');
+    repainted($this, $turned);
+    $this->find('[data-testid="solid"]')->sendKeys([WebDriverKeys::HOME]);
+    $this->until(fn (): bool => painted($this) === $stood, 'it stands as it stood');
+    // From the side a wider band is no wider to the eye; from above it is.
+    $this->tap('from above');
+    $narrow = repainted($this, $stood);
+    $this->type('form.width_top', '9');
+    $wide = repainted($this, $narrow);
+    expect($wide['count'])->toBeGreaterThan($narrow['count']);
+    $this->reads('[data-testid="solid-told"]', '9.0 along the finger');
+});
+
+it('shows wax in the colour of wax, without its stone, and says so in words', function (): void {
+    $job = turnedRing();
+    $this->visit("/jobs/{$job->number}/stones");
+    $this->tap('Turn it in the hand');
+    $gold = repainted($this);
+    $this->reads('[data-testid="solid-told"]', 'Stones:');
+    $this->tap('in wax');
+    $wax = repainted($this, $gold);
+    expect($wax['colour'][2])->toBeGreaterThan($wax['colour'][0]);
+    $this->reads('[data-testid="solid-told"]', 'the wax');
+    expect($this->text('[data-testid="solid-told"]'))->not->toContain('Stones:')
+        ->and($this->find('[data-testid="solid"]')->getAttribute('aria-label'))->toContain('Arrow keys turn it');
+});
+
+it('cuts it open, and unites its parts into one solid', function (): void {
+    $job = turnedRing();
+    $this->visit("/jobs/{$job->number}/form");
+    $this->tap('Turn it in the hand');
+    $whole = repainted($this);
+    $this->find('input[type="range"]')->sendKeys(array_fill(0, 25, WebDriverKeys::ARROW_RIGHT));
+    repainted($this, $whole);
+    $this->tap('one solid, STL');
+    $said = $this->until(
+        fn (): ?string => ($this->all('[data-testid="united"]')[0] ?? null)?->getText(), 'the parts are united',
+    );
+    $parts = $this->until(fn (): ?float => preg_match(
+        '/its parts have (\d+)/', $this->text('[data-testid="solid-told"]'), $found,
+    ) === 1 ? (float) $found[1] : null, 'their sum is told');
+    preg_match('/of ([\d.]+) mm³/', $said, $found);
+    // The collar's foot lies in nothing: united they have what they had one by one, less where they touch.
+    expect($said)->toStartWith('One solid')->and((float) $found[1])->toEqualWithDelta($parts, 0.02 * $parts);
+});
+
+it('takes a pattern from a file: refused where it is open, read, taken, and given up again', function (): void {
+    $job = turnedRing();
+    $this->visit("/jobs/{$job->number}/wax");
+    $path = sys_get_temp_dir().'/hot-sprue-pattern.stl';
+    file_put_contents($path, stlBytes(array_slice(cubeTriangles(20.0), 1)));
+    $this->find('[data-testid="pattern-file"]')->sendKeys($path);
+    $this->click('input[name="carries"]');
+    $this->reads('section[aria-label="A pattern from a file"]', '3 of its edges');
+    file_put_contents($path, stlBytes(cubeTriangles(20.0)));
+    $this->find('[data-testid="pattern-file"]')->sendKeys($path);
+    $this->reads('[data-testid="pattern-read"]', '8000');
+    $this->tap('Take it for the wax');
+    $this->reads('[data-testid="pattern-taken"]', '8000');
+    $this->saved();
+    expect($job->refresh()->held()->decision('wax.file_volume'))->toEqual(8000.0)
+        ->and($job->held()->decision('wax.file_tall'))->toEqual(20.0);
+    $this->tap('go by Form again');
+    $this->gone('[data-testid="pattern-taken"]');
+    $this->saved();
+    expect($job->refresh()->held()->decision('wax.file_volume'))->toBeNull();
+    unlink($path);
+});
+
+it('prints a still of the piece on its card', function (): void {
+    $job = turnedRing();
+    $this->visit("/print/{$job->number}/card");
+    $this->until(fn (): bool => $this->browser->executeScript(
+        'const i = document.querySelector("img.piece"); return !!i && i.complete && i.naturalWidth > 100',
+    ) === true, 'the still is there');
+});
