@@ -371,7 +371,7 @@ final class Operations
                 'post', '/api/jobs/{job}/solid', 'The piece as a solid, with what is being typed',
                 [200 => Shape::ref('Solid')], Shape::object([
                     'changes' => Shape::list(Shape::ref('Change')),
-                    'stage' => Shape::oneOf(['wax', 'cast', 'finished']), 'fine' => Shape::BOOL,
+                    'stage' => Shape::oneOf(['wax', 'tree', 'cast', 'finished']), 'fine' => Shape::BOOL,
                 ], ['changes']),
             ],
             [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use HotSprue\Solid\Part;
+use HotSprue\Solid\Stage;
 
 /** The shapes of the piece in the hand: its parts as meshes, and a pattern that was read. */
 final class SolidSchemas
@@ -16,7 +17,7 @@ final class SolidSchemas
 
         return [
             'Solid' => Shape::whole([
-                'stage' => Shape::oneOf(['wax', 'cast', 'finished']), 'told' => $text,
+                'stage' => Shape::oneOf(array_column(Stage::cases(), 'value')), 'told' => $text,
                 'parts' => Shape::list(Shape::whole([
                     'kind' => Shape::oneOf(Part::KINDS), 'name' => $text,
                     'material' => Shape::oneOf(['metal', 'stone', 'wax', 'clear']), 'colour' => $text,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Solid;
 
 use HotSprue\Job\JobAnswers;
-use HotSprue\Job\RingSolid;
+use HotSprue\Job\PieceSolid;
 use HotSprue\Solid\Fineness;
 use HotSprue\Solid\Mesh;
 use HotSprue\Solid\Part;
@@ -25,7 +25,7 @@ final class SolidFile
     /** @return ?string its bytes; null while there is nothing to show */
     public static function bytes(JobAnswers $answers, Stage $stage, string $kind, string $title): ?string
     {
-        $parts = (new RingSolid($answers, $stage, $kind === 'png' ? Fineness::Look : Fineness::File))->parts();
+        $parts = PieceSolid::parts($answers, $stage, $kind === 'png' ? Fineness::Look : Fineness::File);
         if ($parts === []) {
             return null;
         }
@@ -45,7 +45,7 @@ final class SolidFile
     public static function name(int $job, Stage $stage, string $kind): string
     {
         return sprintf('job-%d-%s.%s', $job, match ($stage) {
-            Stage::Wax => 'wax-shrinkage-and-finishing-included', Stage::Cast => 'as-cast',
+            Stage::Wax => 'wax-shrinkage-and-finishing-included', Stage::Tree => 'tree', Stage::Cast => 'as-cast',
             Stage::Finished => 'finished',
         }, $kind);
     }

@@ -17,7 +17,9 @@ final class SolidTold
             return 'Nothing is there yet: say the size and the section first.';
         }
         $bodies = array_values(array_filter($parts, static fn (Part $part): bool => $part->isBody()));
-        [$least, $most] = Mesh::together(...array_map(static fn (Part $part): Mesh => $part->mesh, $parts))->box();
+        [$least, $most] = Mesh::together(...array_map(static fn (Part $part): Mesh => $part->mesh, array_values(
+            array_filter($parts, static fn (Part $part): bool => $part->kind !== 'flask'),
+        )))->box();
         $volume = array_sum(array_map(static fn (Part $part): float => $part->mesh->volume(), $bodies));
         $stones = array_filter($parts, static fn (Part $part): bool => $part->kind === 'stone');
         $words = sprintf(

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use HotSprue\Job\PieceSolid;
 use HotSprue\Job\RingSolid;
 use HotSprue\Solid\Fineness;
 use HotSprue\Solid\Look;
@@ -262,4 +263,49 @@ it('keeps whole whatever is typed: fifty random rings', function (): void {
             }
         }
     }
+});
+
+it('stands the wax on its sprues in its flask, fed from below', function (array $more, int $count): void {
+    [, $answers] = heldJob(solidBand(['form.width_base' => '5', 'form.thickness_base' => '2', ...$more]));
+    $parts = PieceSolid::parts($answers, Stage::Tree, Fineness::Look);
+    [$sprues, $flask] = [solidOf($parts, 'sprues'), solidOf($parts, 'flask')];
+    $said = $answers->answer('sprue.size');
+    foreach ($parts as $part) {
+        expect(MeshFaults::of($part->mesh)->isSound())->toBeTrue($part->kind);
+    }
+    // Each leg a ball, and the stem that they join one more.
+    expect(MeshFaults::of($sprues->mesh)->euler)->toBe(2 * ($count + ($count > 1 ? 1 : 0)))
+        // Melted 0.3 mm into a wax that is larger than its casting.
+        ->and($sprues->mesh->volume() / $said->num('sprue_volume_mm3'))->toEqualWithDelta(1.0, 0.06)
+        ->and($flask->mesh->volume())->toEqualWithDelta(
+            M_PI / 4 * $answers->value('flask.choose', 'flask_diameter') ** 2
+            * $answers->value('flask.choose', 'flask_height'), 1e-6,
+        )
+        // The ring stands in it, its sprues below.
+        ->and($flask->mesh->box()[1][2])->toBeGreaterThan(solidOf($parts, 'band')->mesh->box()[1][2] + 6)
+        ->and($sprues->mesh->box()[0][2])->toBeLessThan(solidOf($parts, 'band')->mesh->box()[0][2])
+        ->and($flask->isBody())->toBeFalse();
+})->with([
+    'one' => [['tree.count' => '1'], 1], 'a Y' => [['tree.count' => '2', 'tree.y_angle' => '90'], 2],
+    'three' => [['tree.count' => '3'], 3], 'at the head' => [['tree.count' => '1', 'tree.feed_at' => 'head'], 1],
+]);
+
+it('turns a ring over that is fed at its head', function (): void {
+    $typed = solidBand(solidStone('round', 'bezel', ['settings.a.made' => 'cast']));
+    $collar = static function (string $at) use ($typed): array {
+        [, $answers] = heldJob([...$typed, 'tree.feed_at' => $at]);
+
+        return solidOf(PieceSolid::parts($answers, Stage::Tree, Fineness::Look), 'collar')->mesh->box();
+    };
+    expect($collar('base')[0][2])->toBeGreaterThan(8.0)->and($collar('head')[1][2])->toBeLessThan(-8.0);
+});
+
+it('says what the sheets reckon at each stage', function (): void {
+    [, $answers] = heldJob(solidBand());
+    $wax = (float) $answers->value('wax.pattern', 'ring_volume_mm3');
+    expect(PieceSolid::wanted($answers, Stage::Wax))->toEqual($wax)
+        ->and(PieceSolid::wanted($answers, Stage::Cast))->toEqualWithDelta($wax * 0.985 ** 3, 1e-6)
+        ->and(PieceSolid::wanted($answers, Stage::Tree))->toBe(0.0);
+    [, $none] = heldJob(['brief.finger' => '17 mm diameter']);
+    expect(PieceSolid::wanted($none, Stage::Finished))->toBe(0.0);
 });

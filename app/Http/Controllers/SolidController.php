@@ -8,7 +8,7 @@ use App\Http\Requests\ChangeList;
 use App\Models\Job;
 use App\Solid\SolidFile;
 use HotSprue\Job\JobAnswers;
-use HotSprue\Job\RingSolid;
+use HotSprue\Job\PieceSolid;
 use HotSprue\Solid\Fineness;
 use HotSprue\Solid\Part;
 use HotSprue\Solid\SolidTold;
@@ -29,17 +29,11 @@ final class SolidController
         $stage = Stage::from($asked['stage'] ?? 'finished');
         $answers = JobAnswers::of(JobController::laidOver($request, $job), $job->settings());
         $fineness = ($asked['fine'] ?? false) ? Fineness::File : Fineness::Look;
-        $parts = (new RingSolid($answers, $stage, $fineness))->parts();
-        $wanted = $answers->value(
-            $stage === Stage::Finished ? 'form.band' : 'wax.pattern', 'ring_volume_mm3',
-        );
-        // What is cast has shrunk from its wax by as much as its bore has.
-        $shrunk = $stage !== Stage::Cast ? 1.0 : ((float) $answers->value('wax.dimensions', 'bore_as_cast')
-            / ((float) $answers->value('wax.dimensions', 'bore') ?: 1.0)) ** 3;
+        $parts = PieceSolid::parts($answers, $stage, $fineness);
 
         return new JsonResponse([
             'stage' => $stage->value,
-            'told' => SolidTold::words($parts, $stage, is_numeric($wanted) ? $shrunk * (float) $wanted : 0.0),
+            'told' => SolidTold::words($parts, $stage, PieceSolid::wanted($answers, $stage)),
             'parts' => array_map(static fn (Part $part): array => [
                 'kind' => $part->kind, 'name' => $part->name, 'material' => $part->look->material,
                 'colour' => $part->look->colour, 'setting' => $part->setting, 'is_body' => $part->isBody(),

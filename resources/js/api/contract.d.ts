@@ -2510,7 +2510,7 @@ export interface components {
         };
         Solid: {
             /** @enum {string} */
-            stage: "wax" | "cast" | "finished";
+            stage: "wax" | "tree" | "cast" | "finished";
             told: string;
             parts: {
                 /** @enum {string} */

@@ -14,6 +14,7 @@ const STAGES: { stage: Stage; label: string }[] = [
     { stage: 'finished', label: 'finished' },
     { stage: 'cast', label: 'as cast' },
     { stage: 'wax', label: 'in wax' },
+    { stage: 'tree', label: 'on its tree' },
 ];
 
 /** A hand that rests so long wants to see. */
@@ -31,7 +32,7 @@ export function SolidLook({ work, first = 'finished' }: { work: Work; first?: St
             {open ? (
                 <>
                     <Flex gap={2} wrap="wrap" mt={2} role="group" aria-label="At which stage">
-                        {STAGES.map((one) => (
+                        {STAGES.filter((one) => one.stage !== 'tree' || first === 'tree').map((one) => (
                             <Act
                                 key={one.stage}
                                 kind={one.stage === stage ? 'line' : 'quiet'}
