@@ -12,13 +12,16 @@ use HotSprue\Job\Station;
 /** The drawings of a job that may be offered to its client. */
 final class OfferedDrawings
 {
+    /** The finished piece itself, turned by whoever looks. */
+    public const PIECE = 'piece';
+
     private const STATIONS = [Station::Stones, Station::Form, Station::Wax];
 
     /** What may be offered, as a client calls it. */
     private const TITLES = [
         'head' => 'The stone and its setting, from above', 'round' => 'The stones round the middle one',
         'row' => 'The row of stones', 'row-other-way' => 'The row the other way', 'ring' => 'The ring from the side',
-        'letters' => 'The letters round the ring',
+        'letters' => 'The letters round the ring', self::PIECE => 'Your ring, to be turned',
     ];
 
     public static function title(string $name): string
@@ -39,5 +42,13 @@ final class OfferedDrawings
         }
 
         return $views;
+    }
+
+    /** @return array<string, string> what may be offered, by name, as the bench calls it */
+    public static function titles(Job $job): array
+    {
+        $titles = array_map(static fn (View $view): string => (string) $view->toArray()['title'], self::of($job));
+
+        return TurnedPiece::of($job) === null ? $titles : [...$titles, self::PIECE => 'The piece, to be turned'];
     }
 }

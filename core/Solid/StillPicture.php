@@ -30,12 +30,13 @@ final class StillPicture
 
     /**
      * @param  non-empty-list<Part>  $parts
+     * @param  float  $turn  how far the piece is turned under the eye, of a whole turn
      * @return array<int, int> 0xRRGGBB by pixel, row by row from the top; nothing where nothing is
      */
-    public static function of(array $parts, int $wide, int $high): array
+    public static function of(array $parts, int $wide, int $high, float $turn = 0.0): array
     {
         $picture = new self($wide, $high);
-        $seen = array_map(static fn (Part $part): array => self::turned($part->mesh->points), $parts);
+        $seen = array_map(static fn (Part $part): array => self::turned($part->mesh->points, $turn), $parts);
         [$left, $right, $low, $top] = [INF, -INF, INF, -INF];
         foreach ($seen as $points) {
             for ($i = 0, $count = count($points); $i < $count; $i += 3) {
@@ -57,9 +58,10 @@ final class StillPicture
      * @param  list<float>  $points
      * @return list<float>
      */
-    private static function turned(array $points): array
+    private static function turned(array $points, float $turn): array
     {
-        [$sin, $cos, $sinA, $cosA] = [sin(self::RIGHT), cos(self::RIGHT), sin(self::ABOVE), cos(self::ABOVE)];
+        $right = self::RIGHT + 2 * M_PI * $turn;
+        [$sin, $cos, $sinA, $cosA] = [sin($right), cos($right), sin(self::ABOVE), cos(self::ABOVE)];
         $seen = [];
         for ($i = 0, $count = count($points); $i < $count; $i += 3) {
             [$x, $y, $z] = [$points[$i], $points[$i + 1], $points[$i + 2]];

@@ -10,9 +10,9 @@
         <input type="hidden" name="once" value="{{ $once }}">
         <div class="offered">
             @foreach ($drawings as $name => $drawing)
-                <label>
+                <label for="offered-{{ $name }}">
                     <figure>{!! $drawing['svg'] !!}</figure>
-                    <span><input type="radio" name="arrangement" value="{{ $name }}" @checked(($typed['arrangement'] ?? '') === $name || count($drawings) === 1)> {{ $drawing['title'] }}</span>
+                    <span><input type="radio" id="offered-{{ $name }}" name="arrangement" value="{{ $name }}" @checked(($typed['arrangement'] ?? '') === $name || count($drawings) === 1)> {{ $drawing['title'] }}</span>
                 </label>
             @endforeach
         </div>

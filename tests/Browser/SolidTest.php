@@ -142,3 +142,25 @@ it('prints a still of the piece on its card', function (): void {
         'const i = document.querySelector("img.piece"); return !!i && i.complete && i.naturalWidth > 100',
     ) === true, 'the still is there');
 });
+
+it('is turned by the client, on the page that her link opens', function (): void {
+    $job = turnedRing();
+    $this->visit("/jobs/{$job->number}/wax");
+    $this->sees('The piece, to be turned');
+    $this->find('[aria-label="Send the link to"]')->sendKeys('her@client.invalid');
+    $this->tap('Send a link');
+    $link = $this->until(
+        fn (): ?string => ($this->all('[data-testid="look-address"]')[0] ?? null)?->getText(), 'the link is told',
+    );
+    $this->visit((string) parse_url($link, PHP_URL_PATH));
+    $isShown = fn (string $step): bool => $this->browser->executeScript(
+        'const i = document.querySelector("img.turned"); return i.complete && i.naturalWidth === 640'
+        .' && i.src.endsWith(arguments[0])', ["/{$step}.png"],
+    );
+    $this->until(fn (): bool => $isShown('0'), 'the piece is there');
+    $this->find('input.turn')->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT]);
+    $this->until(fn (): bool => $isShown('2'), 'it turned by two steps');
+    // Her choice is made by its words, not by the slide that stands above them.
+    $this->click('#offered-piece + span, label[for="offered-piece"] span');
+    expect($this->browser->executeScript('return document.querySelector("#offered-piece").checked'))->toBeTrue();
+});

@@ -167,3 +167,42 @@ it('takes a word once that was sent twice, keeps what was typed when it is refus
             ->assertStatus(422)->assertSee('Say who you are.')->assertSee('lovely')->assertSee('<svg', false);
         expect($this->job->refresh()->held()->list('words'))->toHaveCount(1);
     });
+
+it('shows the piece to be turned where that was offered, and to nobody else', function (): void {
+    $offered = array_column($this->getJson("/api/jobs/{$this->job->number}/looks")->json('offered'), 'name');
+    expect($offered)->toContain('piece');
+    $token = static fn (array $arrangements): string => basename(test()->postJson(
+        '/api/jobs/'.test()->job->number.'/looks', ['to' => 'her', 'arrangements' => $arrangements],
+    )->assertCreated()->json('address'));
+    $hers = $token(['piece']);
+    $page = $this->get("/look/{$hers}")->assertOk()->assertSee("/look/{$hers}/piece/0.png", false)
+        ->assertSee('Turn your ring');
+    expect((string) $page->getContent())->not->toContain('<svg');
+    $still = static fn (int $step): string => (string) test()->get("/look/{$hers}/piece/{$step}.png")->assertOk()
+        ->assertHeader('Content-Type', 'image/png')->getContent();
+    // A quarter of a turn on it looks otherwise; asked again it is the same.
+    expect($still(6))->not->toBe($still(0))->and($still(6))->toBe($still(6))
+        ->and(getimagesizefromstring($still(6)))->toMatchArray([640, 480]);
+    $this->get("/look/{$hers}/piece/24.png")->assertNotFound();
+    $other = $token(['ring']);
+    $this->get("/look/{$other}/piece/0.png")->assertNotFound();
+    $this->get('/look/'.str_repeat('a', 48).'/piece/0.png')->assertNotFound();
+});
+
+it('keeps the piece as it was seen with what was approved', function (): void {
+    $address = $this->postJson(
+        "/api/jobs/{$this->job->number}/looks", ['to' => 'her', 'arrangements' => ['piece']],
+    )->json('address');
+    $this->post((string) parse_url($address, PHP_URL_PATH), [
+        'what' => 'approves', 'name' => 'Edda', 'once' => Illuminate\Support\Str::uuid()->toString(),
+    ])->assertStatus(303);
+    $kept = App\Models\ClientReview::query()->latest('id')->firstOrFail()->shown['drawings']['piece']['svg'];
+    preg_match('/base64,([^"]+)/', $kept, $found);
+    expect(getimagesizefromstring((string) base64_decode($found[1], true)))->toMatchArray([640, 480]);
+});
+
+it('offers no piece while its form is not known', function (): void {
+    $empty = Job::factory()->create();
+    expect(array_column($this->getJson("/api/jobs/{$empty->number}/looks")->json('offered'), 'name'))
+        ->not->toContain('piece');
+});

@@ -8,6 +8,7 @@ use App\Bench\EntryKind;
 use App\Bench\JobKeeper;
 use App\Bench\WorkshopTime;
 use App\ClientReview\OfferedDrawings;
+use App\ClientReview\TurnedPiece;
 use App\Models\ClientReview;
 use App\Pictures\PictureStore;
 use HotSprue\Drawing\SvgWriter;
@@ -67,6 +68,18 @@ final class ClientPageController
         return $pictures->served($file);
     }
 
+    /** The piece, so many steps of a turn on. */
+    public function piece(string $token, int $step): Response
+    {
+        $look = ClientReview::open($token);
+        $isOffered = $look !== null && in_array(OfferedDrawings::PIECE, $look->arrangements, true)
+            && $step < TurnedPiece::STEPS;
+        $piece = $isOffered ? TurnedPiece::of($look->job) : null;
+        abort_if($piece === null, 404);
+
+        return new Response($piece->still($step), 200, ['Content-Type' => 'image/png']);
+    }
+
     /** @param array<string, mixed> $said */
     private function keep(ClientReview $look, array $said, JobKeeper $keeper): void
     {
@@ -97,7 +110,7 @@ final class ClientPageController
     ): Response
     {
         return new Response(view('look', [
-            'token' => $token, 'title' => $look->job->title, 'drawings' => $this->drawings($look),
+            'token' => $token, 'title' => $look->job->title, 'drawings' => $this->drawings($look, $token),
             'pictures' => $look->pictures,
             'said' => array_filter(
                 $look->job->held()->list('words'),
@@ -108,15 +121,26 @@ final class ClientPageController
         ])->render(), $wrong === [] ? 200 : 422);
     }
 
-    /** @return array<string, array{title: string, svg: string}> the drawings that were offered, by name */
-    private function drawings(ClientReview $look): array
+    /**
+     * @param  ?string  $token  of the page that shows them; none where they are kept
+     * @return array<string, array{title: string, svg: string}> what was offered, by name
+     */
+    private function drawings(ClientReview $look, ?string $token = null): array
     {
-        return array_map(
+        $drawn = array_map(
             static fn (Drawing $view): array => [
                 'title' => OfferedDrawings::title($view->name), 'svg' => SvgWriter::picture($view),
             ],
             array_intersect_key(OfferedDrawings::of($look->job), array_flip($look->arrangements)),
         );
+        $piece = in_array(OfferedDrawings::PIECE, $look->arrangements, true) ? TurnedPiece::of($look->job) : null;
+
+        return $piece === null ? $drawn : [OfferedDrawings::PIECE => [
+            'title' => OfferedDrawings::title(OfferedDrawings::PIECE),
+            'svg' => $token === null
+                ? '<img alt="your ring" src="data:image/png;base64,'.base64_encode($piece->still(0)).'">'
+                : view('turned', ['token' => $token, 'steps' => TurnedPiece::STEPS])->render(),
+        ], ...$drawn];
     }
 
     private function ended(): Response

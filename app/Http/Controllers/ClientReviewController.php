@@ -13,7 +13,6 @@ use App\Models\ClientReview;
 use App\Models\Job;
 use App\Models\Letter;
 use App\Models\Person;
-use HotSprue\Drawing\View;
 use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Rows;
@@ -43,7 +42,7 @@ final class ClientReviewController
         $asked = $request->validate([
             'to' => 'required|string|max:200',
             'arrangements' => 'required|array|min:1|max:10',
-            'arrangements.*' => ['string', Rule::in(array_keys(OfferedDrawings::of($job)))],
+            'arrangements.*' => ['string', Rule::in(array_keys(OfferedDrawings::titles($job)))],
             'pictures' => 'nullable|array|max:40',
             'pictures.*' => ['string', Rule::in(array_map(strval(...), array_keys($pictures)))],
             'days' => 'nullable|integer|min:1|max:90',
@@ -104,12 +103,13 @@ final class ClientReviewController
     private function answer(Job $job, array $more = [], int $status = 200): JsonResponse
     {
         $looks = ClientReview::query()->where('job_id', $job->id)->orderByDesc('id')->get();
+        $titles = OfferedDrawings::titles($job);
         $letters = Letter::query()->where('job_id', $job->id)->orderByDesc('id')->limit(self::LETTERS)->get();
 
         return new JsonResponse([
             'offered' => array_map(
-                static fn (View $view): array => ['name' => $view->name, 'title' => $view->toArray()['title']],
-                array_values(OfferedDrawings::of($job)),
+                static fn (string $name, string $title): array => ['name' => $name, 'title' => $title],
+                array_keys($titles), array_values($titles),
             ),
             'pictures' => array_map(
                 static fn (array $picture): array => [

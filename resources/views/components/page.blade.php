@@ -8,6 +8,7 @@
     <title>{{ $title }}</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     <link rel="stylesheet" href="/look.css">
+    <script src="/look.js" defer></script>
 </head>
 <body>
 <main>

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\ClientReview;
+
+use App\Models\Job;
+use App\Solid\Png;
+use HotSprue\Job\JobAnswers;
+use HotSprue\Job\PieceSolid;
+use HotSprue\Solid\Fineness;
+use HotSprue\Solid\Part;
+use HotSprue\Solid\Stage;
+use Illuminate\Support\Facades\Cache;
+
+/** The finished piece of a job as its client turns it: one still for each step of a turn, made when it is looked at. */
+final readonly class TurnedPiece
+{
+    public const STEPS = 24;
+
+    private const SIZE = [640, 480];
+
+    private const KEPT = 24 * 3600;
+
+    /** @param non-empty-list<Part> $parts */
+    private function __construct(private Job $job, private array $parts) {}
+
+    /** Null while its form is not known. */
+    public static function of(Job $job): ?self
+    {
+        $parts = PieceSolid::parts(
+            JobAnswers::of($job->held(), $job->settings()), Stage::Finished, Fineness::Look,
+        );
+
+        return $parts === [] ? null : new self($job, $parts);
+    }
+
+    /** @return string PNG */
+    public function still(int $step): string
+    {
+        return (string) base64_decode((string) Cache::remember(
+            "piece.{$this->job->id}.{$this->job->version}.{$step}", self::KEPT,
+            fn (): string => base64_encode(Png::of($this->parts, ...[...self::SIZE, $step / self::STEPS])),
+        ), true);
+    }
+}
