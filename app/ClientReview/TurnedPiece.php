@@ -32,7 +32,9 @@ final readonly class TurnedPiece
             JobAnswers::of($job->held(), $job->settings()), Stage::Finished, Fineness::Look,
         );
 
-        return $parts === [] ? null : new self($job, $parts);
+        $seen = array_values(array_filter($parts, static fn (Part $part): bool => $part->isSeen()));
+
+        return $seen === [] ? null : new self($job, $seen);
     }
 
     /** @return string PNG */

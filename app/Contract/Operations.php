@@ -8,6 +8,7 @@ use App\Http\Controllers\CastingController;
 use App\People\Role;
 use HotSprue\Casting\CastingStep;
 use HotSprue\Kiln\KilnFault;
+use HotSprue\Solid\Stage;
 
 /** Every route beside the sheets': what it is for, what it answers by status, and what it is sent. */
 final class Operations
@@ -371,7 +372,7 @@ final class Operations
                 'post', '/api/jobs/{job}/solid', 'The piece as a solid, with what is being typed',
                 [200 => Shape::ref('Solid')], Shape::object([
                     'changes' => Shape::list(Shape::ref('Change')),
-                    'stage' => Shape::oneOf(['wax', 'tree', 'cast', 'finished']), 'fine' => Shape::BOOL,
+                    'stage' => Shape::oneOf(array_column(Stage::cases(), 'value')), 'fine' => Shape::BOOL,
                 ], ['changes']),
             ],
             [

@@ -27,10 +27,11 @@ final class SolidSchemas
             ]),
             'PatternSizes' => Shape::whole([
                 'volume' => $number, 'surface' => $number, 'modulus' => $number, 'across' => $number,
-                'along' => $number, 'tall' => $number,
+                'along' => $number, 'tall' => $number, 'bore' => Shape::orNull($number),
             ]),
             'PatternRead' => Shape::whole([
                 'triangles' => Shape::INT, 'carries' => $bool, 'grown' => $number,
+                'bore_wanted' => Shape::orNull($number),
                 'read' => Shape::ref('PatternSizes'), 'pattern' => Shape::ref('PatternSizes'),
             ]),
         ];

@@ -32,14 +32,30 @@ final class PatternFile
     public static function read(string $path): PatternFacts
     {
         $measure = new PatternMeasure;
-        $start = (string) file_get_contents($path, false, null, 0, 4);
-        $triangles = str_starts_with($start, "PK\x03\x04")
-            ? self::threeMf($path) : StlReader::triangles(self::pieces($path), (int) filesize($path));
-        foreach ($triangles as $triangle) {
+        foreach (self::triangles($path) as $triangle) {
             $measure->add($triangle);
         }
+        $facts = $measure->facts();
+        // Which way its finger goes is known once it has been read.
+        $bore = $measure->bore();
+        foreach (self::triangles($path) as $triangle) {
+            $bore->add($triangle);
+        }
 
-        return $measure->facts();
+        return $facts->withBore($bore->diameter());
+    }
+
+    /**
+     * @return Generator<int, array<int, float>>
+     *
+     * @throws BadPattern
+     */
+    private static function triangles(string $path): Generator
+    {
+        $start = (string) file_get_contents($path, false, null, 0, 4);
+
+        return str_starts_with($start, "PK\x03\x04")
+            ? self::threeMf($path) : StlReader::triangles(self::pieces($path), (int) filesize($path));
     }
 
     /** @return Generator<int, string> */

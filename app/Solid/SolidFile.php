@@ -33,7 +33,9 @@ final class SolidFile
         $bodies = array_values(array_filter($parts, static fn (Part $part): bool => $part->isBody()));
 
         return match ($kind) {
-            'png' => Png::of($parts, ...self::STILL),
+            'png' => Png::of(array_values(array_filter(
+                $parts, static fn (Part $part): bool => $part->isSeen(),
+            )) ?: $parts, ...self::STILL),
             'stl' => Stl::of(Mesh::together(...array_map(
                 static fn (Part $part): Mesh => $part->mesh, $bodies,
             )), $title),
@@ -45,7 +47,8 @@ final class SolidFile
     public static function name(int $job, Stage $stage, string $kind): string
     {
         return sprintf('job-%d-%s.%s', $job, match ($stage) {
-            Stage::Wax => 'wax-shrinkage-and-finishing-included', Stage::Tree => 'tree', Stage::Cast => 'as-cast',
+            Stage::Wax, Stage::Blank => 'wax-shrinkage-and-finishing-included', Stage::Tree => 'tree',
+            Stage::Cast => 'as-cast',
             Stage::Finished => 'finished',
         }, $kind);
     }

@@ -11,6 +11,7 @@ use HotSprue\Solid\Look;
 use HotSprue\Solid\Mesh;
 use HotSprue\Solid\Part;
 use HotSprue\Solid\StoneSolid;
+use HotSprue\Solid\WireSolid;
 use HotSprue\Stones\ImpossibleOutline;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\Shape;
@@ -61,20 +62,66 @@ final readonly class SeatedStones
         return [$this->cut($outline)->placed(($this->frame)(null, null, 0.0)->moved(0.0, 0.0, $up))];
     }
 
+    /**
+     * Of each stone that is set into the band: its seat with the way in from above, and the hole right through.
+     *
+     * @param  float  $thickness  of the band, mm
+     * @return list<Part>
+     */
+    public function cuts(float $thickness): array
+    {
+        $hole = $this->row->input('seat.depth')?->num('through_hole') ?? 0.0;
+        $places = $this->row->setting()->holds() === 'row' ? $this->rowPlaces() : [];
+        $width = $this->row->input('stone.outline')?->num('width');
+        if ($places === [] && $width !== null) {
+            $up = self::girdleOf($this->row);
+            $places = [[$width, ($this->frame)(null, null, 0.0)->moved(0.0, 0.0, $up)]];
+        }
+        $cuts = array_map(fn (array $place): Mesh => $this->cutOf($place[0] / 2, $hole, $thickness)->placed($place[1]),
+            $places);
+
+        return $cuts === [] ? [] : [new Part(
+            'cut', $this->row->setting()->name(), Look::clear(), Mesh::together(...$cuts), $this->row->setting()->key(),
+        )];
+    }
+
+    /** Below the girdle a cone as its pavilion is, to the hole; above it straight out. */
+    private function cutOf(float $radius, float $hole, float $thickness): Mesh
+    {
+        $pavilion = 2 * $radius * $this->row->settings->num('stones.pavilion');
+        $narrow = max(0.1, $hole) * $radius;
+        $deep = -$pavilion * (1 - $narrow / $radius);
+
+        return WireSolid::turned(
+            [
+                [$narrow, min($deep, -$thickness) - 1.0], [$narrow, $deep], [$radius, 0.0],
+                [$radius, $thickness + 1.0],
+            ], 40,
+        );
+    }
+
     /** @return list<Mesh>|null those of a row, each square to the band where it sits */
     private function inRow(): ?array
+    {
+        $stones = array_map(fn (array $place): Mesh => $this->small($place[0])->placed($place[1]), $this->rowPlaces());
+
+        return $stones === [] ? null : $stones;
+    }
+
+    /** @return list<array{float, Frame}> how wide each stone of a row is, and where it sits */
+    private function rowPlaces(): array
     {
         $across = $this->row->row('settings')['across']['value'] ?? 0.0;
         $angle = $this->row->row('settings')['angle']['value'] ?? 0.0;
         $below = $this->row->input('layout.row')?->numOr('girdle_depth', 0.0);
-        $stones = [];
+        $places = [];
         foreach ((array) $this->row->value('layout.row', 'stones') as $one) {
-            $size = (float) $one['diameter_mm'];
-            $at = ($this->frame)((float) $one['angle_deg'] + (float) $angle, (float) $across, -(float) $below);
-            $stones[] = $this->small($size)->placed($at);
+            $places[] = [(float) $one['diameter_mm'], ($this->frame)(
+                (float) $one['angle_deg'] + (float) $angle, (float) $across, -(float) $below,
+            )];
         }
 
-        return $stones === [] ? null : $stones;
+        return $places;
     }
 
     /** @return list<Mesh>|null those that stand round a centre, at the height of its girdle */

@@ -34,8 +34,17 @@ final readonly class SettingSolid
 
         return [
             ...($isOnRing ? $this->metal() : []),
-            ...($this->stage === Stage::Finished ? (new SeatedStones($this->row, $this->frame(...)))->parts() : []),
+            ...($this->stage === Stage::Finished ? $this->seated() : []),
         ];
+    }
+
+    /** @return list<Part> its stones, and what is cut from the band for them */
+    private function seated(): array
+    {
+        $stones = new SeatedStones($this->row, $this->frame(...));
+        $isInBand = in_array($this->row->setting()->style(), SettingRow::IN_BAND, true);
+
+        return [...$stones->parts(), ...($isInBand ? $stones->cuts($this->band->thicknessTop) : [])];
     }
 
     /** Where its foot stands, and which way it looks. */

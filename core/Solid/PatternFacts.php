@@ -7,10 +7,19 @@ namespace HotSprue\Solid;
 /** What a pattern that was read measures; mm, mm² and mm³. Source: workbook 19, in. */
 final readonly class PatternFacts
 {
-    /** @param array{float, float, float} $size along x, y and z */
+    /**
+     * @param  array{float, float, float}  $size  along x, y and z
+     * @param  ?float  $bore  what goes through it along the finger; null where nothing of a finger’s width does
+     */
     public function __construct(
         public int $triangles, public float $volume, public float $surface, public array $size,
+        public ?float $bore = null,
     ) {}
+
+    public function withBore(?float $bore): self
+    {
+        return new self($this->triangles, $this->volume, $this->surface, $this->size, $bore);
+    }
 
     /** Volume over surface, which its freezing goes by. */
     public function modulus(): float
@@ -42,6 +51,6 @@ final readonly class PatternFacts
     {
         return new self($this->triangles, $this->volume * $by ** 3, $this->surface * $by ** 2, [
             $this->size[0] * $by, $this->size[1] * $by, $this->size[2] * $by,
-        ]);
+        ], $this->bore === null ? null : $this->bore * $by);
     }
 }

@@ -91,6 +91,11 @@ final class PatternMeasure
         return new PatternFacts($this->triangles, $this->six / 6, $this->twice / 2, [$size[0], $size[1], $size[2]]);
     }
 
+    public function bore(): PatternBore
+    {
+        return new PatternBore($this->least, $this->greatest);
+    }
+
     /** A point's place as one number: 21 bits each way, in grains. */
     private static function place(float $x, float $y, float $z): int
     {

@@ -18,7 +18,7 @@ final class SolidTold
         }
         $bodies = array_values(array_filter($parts, static fn (Part $part): bool => $part->isBody()));
         [$least, $most] = Mesh::together(...array_map(static fn (Part $part): Mesh => $part->mesh, array_values(
-            array_filter($parts, static fn (Part $part): bool => $part->kind !== 'flask'),
+            array_filter($parts, static fn (Part $part): bool => $part->isSeen() && $part->kind !== 'flask'),
         )))->box();
         $volume = array_sum(array_map(static fn (Part $part): float => $part->mesh->volume(), $bodies));
         $stones = array_filter($parts, static fn (Part $part): bool => $part->kind === 'stone');

@@ -8,6 +8,7 @@ namespace HotSprue\Solid;
 enum Stage: string
 {
     case Wax = 'wax';
+    case Blank = 'blank';
     case Tree = 'tree';
     case Cast = 'cast';
     case Finished = 'finished';
@@ -15,7 +16,8 @@ enum Stage: string
     public function label(): string
     {
         return match ($this) {
-            self::Wax => 'the wax', self::Tree => 'the wax on its sprues in the flask',
+            self::Wax => 'the wax', self::Blank => 'the wax in the blank that it is carved from',
+            self::Tree => 'the wax on its sprues in the flask',
             self::Cast => 'as cast', self::Finished => 'finished',
         };
     }

@@ -112,6 +112,58 @@ it('cuts it open, and unites its parts into one solid', function (): void {
     expect($said)->toStartWith('One solid')->and((float) $found[1])->toEqualWithDelta($parts, 0.02 * $parts);
 });
 
+it('cuts the seat of a stone that is set into the band, and says how thin it is', function (): void {
+    $said = function (Job $job): array {
+        $this->visit("/jobs/{$job->number}/form");
+        $this->tap('Turn it in the hand');
+        repainted($this);
+        $this->tap('one solid, STL');
+        $text = $this->until(
+            fn (): ?string => ($this->all('[data-testid="united"]')[0] ?? null)?->getText(), 'the parts are united',
+        );
+        preg_match('/of ([\d.]+) mm³.*under ([\d.]+) mm thick/s', $text, $found);
+
+        return [(float) $found[1], (float) $found[2]];
+    };
+    $band = [
+        'brief.title' => 'plain', 'brief.finger' => '17.4 mm diameter', 'brief.alloy' => 'sterling-925',
+        'form.profile' => 'flat', 'form.width_top' => '5', 'form.thickness_top' => '2',
+    ];
+    [$whole, $wall] = $said(Job::factory()->holding($band)->create());
+    // Pappus: 2π × 10 mm² × (8.7 + 1); and nowhere thinner than its wall.
+    expect($whole)->toEqualWithDelta(2 * M_PI * 10 * 9.7, 0.3)->and($wall)->toEqualWithDelta(2.0, 0.02);
+    [$cut] = $said(Job::factory()->holding([
+        ...$band, 'stones.0.species' => 'garnet', 'stones.0.shape' => 'round', 'stones.0.width' => '3',
+        'settings.0.style' => 'flush', 'settings.0.hole' => '50 %',
+    ])->create());
+    // By hand: a way in of 3 mm, 0.54 deep; a cone to 1.5 mm, 0.645 deep; a hole of 1.5 mm through the 0.815 left.
+    $out = M_PI * 1.5 ** 2 * 0.54 + M_PI * 0.645 / 3 * (1.5 ** 2 + 1.5 * 0.75 + 0.75 ** 2) + M_PI * 0.75 ** 2 * 0.815;
+    expect($whole - $cut)->toEqualWithDelta($out, 0.12 * $out);
+});
+
+it('draws the parts asunder, and shows the piece at life size', function (): void {
+    $job = turnedRing();
+    $this->visit("/jobs/{$job->number}/form");
+    $this->tap('Turn it in the hand');
+    $together = repainted($this);
+    $slides = $this->all('[data-testid="solid"] ~ div input[type="range"]');
+    $slides[1]->sendKeys(array_fill(0, 25, WebDriverKeys::ARROW_RIGHT));
+    $apart = repainted($this, $together);
+    $this->tap('as it stood');
+    $this->until(fn (): bool => painted($this) === $together, 'its parts are together again');
+    $this->tap('from the side');
+    $side = repainted($this, $apart);
+    $this->tap('life size');
+    // Across it is 21.4 mm, and the browser takes 96 px for an inch: so many of the canvas's pixels.
+    $wide = $this->browser->executeScript('return document.querySelector("[data-testid=solid]").clientWidth');
+    $now = $this->until(function () use ($side): ?array {
+        $seen = painted($this);
+
+        return $seen['count'] > 50 && $seen !== $side ? $seen : null;
+    }, 'it is of another size');
+    expect(($now['right'] - $now['left'] + 1) / 180 * $wide)->toEqualWithDelta(21.4 / 25.4 * 96, 9.0);
+});
+
 it('takes a pattern from a file: refused where it is open, read, taken, and given up again', function (): void {
     $job = turnedRing();
     $this->visit("/jobs/{$job->number}/wax");
@@ -128,6 +180,7 @@ it('takes a pattern from a file: refused where it is open, read, taken, and give
     $this->saved();
     expect($job->refresh()->held()->decision('wax.file_volume'))->toEqual(8000.0)
         ->and($job->held()->decision('wax.file_tall'))->toEqual(20.0);
+    $this->reads('section[aria-label="A pattern from a file"]', 'go by the pattern');
     $this->tap('go by Form again');
     $this->gone('[data-testid="pattern-taken"]');
     $this->saved();
@@ -163,4 +216,22 @@ it('is turned by the client, on the page that her link opens', function (): void
     // Her choice is made by its words, not by the slide that stands above them.
     $this->click('#offered-piece + span, label[for="offered-piece"] span');
     expect($this->browser->executeScript('return document.querySelector("#offered-piece").checked'))->toBeTrue();
+});
+
+it('turns a pattern that was read, names its bore beside the finger’s, and marks where it is thin', function (): void {
+    $job = turnedRing(['form.thickness_top' => '1.5']);
+    $path = sys_get_temp_dir().'/hot-sprue-own.stl';
+    file_put_contents($path, file_get_contents($this->url("/api/jobs/{$job->number}/solid/wax.stl")));
+    $this->visit("/jobs/{$job->number}/wax");
+    $this->find('[data-testid="pattern-file"]')->sendKeys($path);
+    $this->click('input[name="carries"]');
+    $this->reads('[data-testid="pattern-read"]', 'Its bore is');
+    preg_match('/Its bore is ([\d.]+) mm, the finger asks for ([\d.]+) mm/',
+        $this->text('[data-testid="pattern-read"]'), $found);
+    // Its own wax, read back: the bore that was asked for.
+    expect((float) $found[1])->toEqualWithDelta((float) $found[2], 0.015)->and((float) $found[2])
+        ->toBeGreaterThan(17.3);
+    expect(repainted($this)['count'])->toBeGreaterThan(200);
+    $this->reads('[data-testid="thinnest"]', 'One place in a hundred');
+    unlink($path);
 });

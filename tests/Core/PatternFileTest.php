@@ -6,11 +6,17 @@ use HotSprue\Form\Band;
 use HotSprue\Form\Profile;
 use HotSprue\Solid\BadPattern;
 use HotSprue\Solid\BandSolid;
+use HotSprue\Solid\CollarSolid;
 use HotSprue\Solid\Fineness;
+use HotSprue\Solid\Frame;
+use HotSprue\Solid\Mesh;
+use HotSprue\Solid\OutlineLoop;
 use HotSprue\Solid\PatternFacts;
 use HotSprue\Solid\PatternMeasure;
 use HotSprue\Solid\Stl;
 use HotSprue\Solid\StlReader;
+use HotSprue\Stones\Outline;
+use HotSprue\Stones\Shape;
 
 require_once __DIR__.'/../Support/solids.php';
 
@@ -85,4 +91,41 @@ it('closes an edge whose ends lie within a hundredth of a hair', function (): vo
     $triangles = cubeTriangles();
     $triangles[3] = array_map(static fn (float $at): float => $at + 0.0003, $triangles[3]);
     expect(readStl(stlBytes($triangles))->volume)->toEqualWithDelta(1000.0, 0.2);
+});
+
+/** @param list<list<float>> $triangles */
+function boreOf(array $triangles): ?float
+{
+    $measure = new PatternMeasure;
+    array_map($measure->add(...), $triangles);
+    $bore = $measure->bore();
+    array_map($bore->add(...), $triangles);
+
+    return $bore->diameter();
+}
+
+/** @return list<list<float>> a mesh as triangles of nine numbers, its ways changed about */
+function looseTriangles(Mesh $mesh, array $ways = [0, 1, 2]): array
+{
+    return array_map(static fn (array $corners): array => array_merge(...array_map(
+        static fn (int $at): array => array_map(static fn (int $way): float => $mesh->points[3 * $at + $way], $ways),
+        $corners,
+    )), array_chunk($mesh->faces, 3));
+}
+
+it('finds the bore of a ring however it lies, with a head at one end and without', function (array $ways): void {
+    $band = BandSolid::of(new Band(17.4, Profile::HalfRound, 5.0, 4.0, 2.0, 2.0), Fineness::File);
+    // A head of 6 mm on top.
+    $head = CollarSolid::of(new OutlineLoop(Outline::of(Shape::Round, 6.0, 6.0), 60), 0.0, 0.5, 0.0, 6.0, 0.0)
+        ->placed(Frame::onRing(0.0, 10.6, 0.0));
+    expect(boreOf(looseTriangles($band, $ways)))->toEqualWithDelta(17.4, 0.01)
+        ->and(boreOf(looseTriangles(Mesh::together($band, $head), $ways)))->toEqualWithDelta(17.4, 0.01);
+})->with([[[0, 1, 2]], [[2, 0, 1]], [[1, 2, 0]]]);
+
+it('finds no bore where nothing of a finger’s width goes through', function (): void {
+    expect(boreOf(cubeTriangles(20.0)))->toBeNull()
+        ->and(boreOf(looseTriangles(BandSolid::of(new Band(7.9, Profile::Flat, 2.0, 2.0, 2.0, 2.0), Fineness::File))))
+        ->toBeNull()
+        ->and(boreOf(looseTriangles(BandSolid::of(new Band(8.1, Profile::Flat, 2.0, 2.0, 2.0, 2.0), Fineness::File))))
+        ->toEqualWithDelta(8.1, 0.01);
 });

@@ -14,6 +14,7 @@ use HotSprue\Solid\Stage;
 use HotSprue\Solid\StillPicture;
 use HotSprue\Solid\ThreeMf;
 use HotSprue\Stock\Alloy;
+use HotSprue\Wax\Blank;
 use HotSprue\Workshop\WorkshopSettings;
 
 require_once __DIR__.'/../Support/jobs.php';
@@ -309,3 +310,42 @@ it('says what the sheets reckon at each stage', function (): void {
     [, $none] = heldJob(['brief.finger' => '17 mm diameter']);
     expect(PieceSolid::wanted($none, Stage::Finished))->toBe(0.0);
 });
+
+it('cuts a seat and a hole right through for each stone that is set into the band', function (): void {
+    $typed = solidBand([
+        'form.profile' => 'flat', 'form.width_base' => '5', 'form.thickness_base' => '2',
+        ...solidStone('round', 'flush', ['stones.a.width' => '2', 'settings.a.hole' => '50 %']),
+    ]);
+    $parts = solidParts($typed);
+    $cut = solidOf($parts, 'cut');
+    [$least, $most] = $cut->mesh->box();
+    expect(MeshFaults::of($cut->mesh)->isSound())->toBeTrue()->and($cut->isBody())->toBeFalse()
+        ->and($cut->isSeen())->toBeFalse()
+        // As wide as the stone above, and from over the band to under the finger's side of it.
+        ->and($most[0] - $least[0])->toEqualWithDelta(2.0, 0.02)->and($most[2])->toBeGreaterThan(17.4 / 2 + 2)
+        ->and($least[2])->toBeLessThan(17.4 / 2);
+    // Where it leaves at the finger it is half as wide as the stone.
+    $foot = array_filter(array_chunk($cut->mesh->points, 3), static fn (array $at): bool => $at[2] < $least[2] + 1e-6);
+    expect(max(array_column($foot, 0)) - min(array_column($foot, 0)))->toEqualWithDelta(1.0, 0.01);
+    $row = solidParts(solidBand([
+        'stones.b.shape' => 'round', 'stones.b.width' => '1.5', 'settings.b.holds' => 'row',
+        'settings.b.style' => 'bead', 'settings.b.count' => '5', 'settings.b.stone' => 'b',
+    ]));
+    expect(MeshFaults::of(solidOf($row, 'cut')->mesh)->euler)->toBe(2 * 5)
+        // Nothing is cut for a stone in a collet, nor in wax.
+        ->and(array_column(solidParts(solidBand(solidStone('round', 'bezel'))), 'kind'))->not->toContain('cut')
+        ->and(array_column(solidParts($typed, Stage::Wax), 'kind'))->not->toContain('cut');
+});
+
+it('shows the wax in the slice that it is carved from', function (string $blank): void {
+    [, $answers] = heldJob(solidBand(['wax.blank' => $blank]));
+    $parts = PieceSolid::parts($answers, Stage::Blank, Fineness::File);
+    $slice = solidOf($parts, 'blank');
+    [$least, $most] = $slice->mesh->box();
+    $stock = Blank::find($blank, WorkshopSettings::shipped());
+    expect(MeshFaults::of($slice->mesh)->isSound())->toBeTrue()->and($slice->look->material)->toBe('clear')
+        ->and($slice->mesh->volume() / ($stock->area() * $answers->value('blank.choose', 'slice')))
+        ->toEqualWithDelta(1.0, 0.006)
+        ->and($most[1] - $least[1])->toEqualWithDelta((float) $answers->value('blank.choose', 'slice'), 1e-9)
+        ->and($most[0] - $least[0])->toEqualWithDelta($stock->across, 0.01 * $stock->across);
+})->with(array_column(WorkshopSettings::shipped()->rows('stock.blanks'), 'name'));

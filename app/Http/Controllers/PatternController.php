@@ -30,18 +30,28 @@ final class PatternController
 
         return new JsonResponse([
             'triangles' => $facts->triangles, 'carries' => (bool) $asked['carries'], 'grown' => $grown,
-            'read' => $this->sizes($facts), 'pattern' => $this->sizes($facts->scaled($grown)),
+            'bore_wanted' => $this->wanted($job), 'read' => $this->sizes($facts),
+            'pattern' => $this->sizes($facts->scaled($grown)),
         ]);
     }
 
-    /** @return array<string, float> */
+    /** @return array<string, ?float> */
     private function sizes(PatternFacts $facts): array
     {
         return [
             'volume' => round($facts->volume, 3), 'surface' => round($facts->surface, 3),
             'modulus' => round($facts->modulus(), 4), 'across' => round($facts->across(), 3),
             'along' => round($facts->along(), 3), 'tall' => round($facts->tall(), 3),
+            'bore' => $facts->bore === null ? null : round($facts->bore, 3),
         ];
+    }
+
+    /** Bore of the wax that Form asks for, mm. */
+    private function wanted(Job $job): ?float
+    {
+        $bore = JobAnswers::of($job->held(), $job->settings())->value('wax.dimensions', 'bore');
+
+        return is_numeric($bore) ? round((float) $bore, 3) : null;
     }
 
     /** How many times the casting its wax is. */

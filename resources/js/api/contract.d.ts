@@ -2510,11 +2510,11 @@ export interface components {
         };
         Solid: {
             /** @enum {string} */
-            stage: "wax" | "tree" | "cast" | "finished";
+            stage: "wax" | "blank" | "tree" | "cast" | "finished";
             told: string;
             parts: {
                 /** @enum {string} */
-                kind: "band" | "collar" | "claws" | "plate" | "stone" | "sprues" | "button" | "flask";
+                kind: "band" | "collar" | "claws" | "plate" | "stone" | "sprues" | "button" | "flask" | "blank" | "cut";
                 name: string;
                 /** @enum {string} */
                 material: "metal" | "stone" | "wax" | "clear";
@@ -2532,11 +2532,13 @@ export interface components {
             across: number;
             along: number;
             tall: number;
+            bore: number | null;
         };
         PatternRead: {
             triangles: number;
             carries: boolean;
             grown: number;
+            bore_wanted: number | null;
             read: components["schemas"]["PatternSizes"];
             pattern: components["schemas"]["PatternSizes"];
         };

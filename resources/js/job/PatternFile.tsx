@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { send } from '../api/client';
 import type { Schemas } from '../api/types';
 import { Act } from '../bench/Act';
@@ -8,6 +8,8 @@ import { Refused } from '../bench/Refused';
 import { say, useUnits } from '../bench/units';
 import { decidedAt } from './stations/StationPage';
 import type { Work } from './useJob';
+
+const PatternLook = lazy(() => import('../solid/PatternLook'));
 
 type Read = Schemas['PatternRead'];
 
@@ -142,6 +144,11 @@ export function PatternFile({ work }: { work: Work }) {
                 </Flex>
             ) : null}
             <Refused error={read.error} />
+            {read.data && file?.name.toLowerCase().endsWith('.stl') ? (
+                <Suspense fallback={null}>
+                    <PatternLook file={file} />
+                </Suspense>
+            ) : null}
             {read.data ? (
                 <Flex gap={3} align="center" wrap="wrap" data-testid="pattern-read">
                     <Box role="status">
@@ -151,6 +158,12 @@ export function PatternFile({ work }: { work: Work }) {
                         {told(read.data.pattern.along, 'length')} along the finger,{' '}
                         {told(read.data.pattern.tall, 'length')} tall; mean modulus{' '}
                         {told(read.data.pattern.modulus, 'length')}.
+                        {read.data.pattern.bore === null ? null : (
+                            <> Its bore is {told(read.data.pattern.bore, 'length')}</>
+                        )}
+                        {read.data.pattern.bore === null || read.data.bore_wanted === null
+                            ? null
+                            : `, the finger asks for ${told(read.data.bore_wanted, 'length')}.`}
                         {read.data.carries ? null : (
                             <> Enlarged {((read.data.grown - 1) * 100).toFixed(2)} %.</>
                         )}

@@ -1,7 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { Act } from '../bench/Act';
-import type { PlainPart } from './parts';
+import { CheckBar, keptScale } from './CheckBar';
+import type { ShownPart } from './parts';
 import { EYE, SolidScene, within, type Eye } from './scene';
 
 const TURN_A_PIXEL = 0.011;
@@ -12,16 +13,20 @@ export default function SolidCanvas({
     parts,
     told,
     onNone,
+    spots,
 }: {
-    parts: PlainPart[];
+    parts: ShownPart[];
     told: string;
     /** There is no WebGL here. */
     onNone: () => void;
+    /** Places to be marked. */
+    spots?: Float32Array | undefined;
 }) {
     const canvas = useRef<HTMLCanvasElement>(null);
     const scene = useRef<SolidScene | null>(null);
     const touches = useRef(new Map<number, { x: number; y: number }>());
     const [eye, setEye] = useState(EYE);
+    const [scale, setScale] = useState(keptScale);
     const look = (change: (eye: Eye) => Partial<Eye>) => setEye((now) => within({ ...now, ...change(now) }));
 
     useEffect(() => {
@@ -39,6 +44,9 @@ export default function SolidCanvas({
         scene.current?.show(parts);
     }, [parts]);
     useEffect(() => {
+        scene.current?.mark(spots);
+    }, [spots, parts]);
+    useEffect(() => {
         const draw = () => scene.current?.draw(eye);
         const frame = requestAnimationFrame(draw);
         const watcher = new ResizeObserver(draw);
@@ -47,7 +55,7 @@ export default function SolidCanvas({
             cancelAnimationFrame(frame);
             watcher.disconnect();
         };
-    }, [eye, parts]);
+    }, [eye, parts, spots]);
     // A wheel over the piece brings it nearer; the page is not to scroll meanwhile.
     useEffect(() => {
         const element = canvas.current!;
@@ -59,6 +67,7 @@ export default function SolidCanvas({
         return () => element.removeEventListener('wheel', wheel);
     }, []);
 
+    const atLife = (to: number) => look(() => ({ near: scene.current?.nearAt(to) ?? 1 }));
     const moved = (event: PointerEvent) => {
         const before = touches.current.get(event.pointerId);
         if (!before) return;
@@ -120,19 +129,38 @@ export default function SolidCanvas({
                 <Act kind="quiet" onClick={() => look(() => ({ turn: 0, tip: 1.5 }))}>
                     from above
                 </Act>
-                <Flex as="label" align="center" gap={2} minH="44px">
-                    cut open
-                    <input
-                        type="range"
-                        min={0}
-                        max={1}
-                        step={0.02}
-                        value={eye.cut}
-                        style={{ height: 44, accentColor: 'var(--chakra-colors-verdigris)' }}
-                        onChange={(event) => look(() => ({ cut: Number(event.target.value) }))}
-                    />
-                </Flex>
+                <Act kind="quiet" onClick={() => atLife(scale)}>
+                    life size
+                </Act>
+                <Slide words="cut open" value={eye.cut} onTo={(cut) => look(() => ({ cut }))} />
+                {parts.some((one) => one.setting !== null) ? (
+                    <Slide words="apart" value={eye.apart} onTo={(apart) => look(() => ({ apart }))} />
+                ) : null}
             </Flex>
+            <CheckBar
+                scale={scale}
+                onTo={(to) => {
+                    setScale(to);
+                    atLife(to);
+                }}
+            />
         </Box>
+    );
+}
+
+function Slide({ words, value, onTo }: { words: string; value: number; onTo: (value: number) => void }) {
+    return (
+        <Flex as="label" align="center" gap={2} minH="44px">
+            {words}
+            <input
+                type="range"
+                min={0}
+                max={1}
+                step={0.02}
+                value={value}
+                style={{ height: 44, accentColor: 'var(--chakra-colors-verdigris)' }}
+                onChange={(event) => onTo(Number(event.target.value))}
+            />
+        </Flex>
     );
 }

@@ -1,29 +1,37 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { post } from '../api/client';
 import { Act } from '../bench/Act';
 import { Refused } from '../bench/Refused';
 import type { Work } from '../job/useJob';
-import type { Solid, Stage } from './parts';
+import { shown, type Solid, type Stage } from './parts';
 
 const SolidCanvas = lazy(() => import('./SolidCanvas'));
 const OneSolid = lazy(() => import('./OneSolid'));
 
-const STAGES: { stage: Stage; label: string }[] = [
-    { stage: 'finished', label: 'finished' },
-    { stage: 'cast', label: 'as cast' },
-    { stage: 'wax', label: 'in wax' },
-    { stage: 'tree', label: 'on its tree' },
-];
+const LABELS: Record<Stage, string> = {
+    finished: 'finished',
+    cast: 'as cast',
+    wax: 'in wax',
+    blank: 'in its blank',
+    tree: 'on its tree',
+};
 
 /** A hand that rests so long wants to see. */
 const RESTS = 120;
 
 /** The ring in the hand, beside the drawing: what the stations decided, turned and looked at. Opened when asked for. */
-export function SolidLook({ work, first = 'finished' }: { work: Work; first?: Stage }) {
+export function SolidLook({
+    work,
+    stages = ['finished', 'cast', 'wax'],
+}: {
+    work: Work;
+    /** What is looked at here; the first at once. */
+    stages?: [Stage, ...Stage[]];
+}) {
     const [open, setOpen] = useState(false);
-    const [stage, setStage] = useState(first);
+    const [stage, setStage] = useState(stages[0]);
     return (
         <Box as="section" my={3} aria-label="The piece in the hand">
             <Act kind="turn" aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -32,14 +40,14 @@ export function SolidLook({ work, first = 'finished' }: { work: Work; first?: St
             {open ? (
                 <>
                     <Flex gap={2} wrap="wrap" mt={2} role="group" aria-label="At which stage">
-                        {STAGES.filter((one) => one.stage !== 'tree' || first === 'tree').map((one) => (
+                        {stages.map((one) => (
                             <Act
-                                key={one.stage}
-                                kind={one.stage === stage ? 'line' : 'quiet'}
-                                aria-pressed={one.stage === stage}
-                                onClick={() => setStage(one.stage)}
+                                key={one}
+                                kind={one === stage ? 'line' : 'quiet'}
+                                aria-pressed={one === stage}
+                                onClick={() => setStage(one)}
                             >
-                                {one.label}
+                                {LABELS[one]}
                             </Act>
                         ))}
                     </Flex>
@@ -53,6 +61,7 @@ export function SolidLook({ work, first = 'finished' }: { work: Work; first?: St
 function Shown({ work, stage }: { work: Work; stage: Stage }) {
     const [flat, setFlat] = useState(false);
     const none = useCallback(() => setFlat(true), []);
+    const [thin, setThin] = useState<{ of: string; spots: Float32Array } | null>(null);
     const { job } = work;
     const asked = JSON.stringify(
         Object.entries(work.waiting).map(([path, edit]) => ({ path, from: edit.from, to: edit.to })),
@@ -72,6 +81,7 @@ function Shown({ work, stage }: { work: Work; stage: Stage }) {
         gcTime: 60_000,
     });
     const solid = query.data;
+    const parts = useMemo(() => shown(solid?.parts ?? []), [solid]);
     if (!job || !solid) return query.error ? <Refused error={query.error} /> : <Box h="404px" mt={2} />;
     if (solid.parts.length === 0) return <Box py={3}>{solid.told}</Box>;
     const file = (kind: string) => `/api/jobs/${job.number}/solid/${stage}.${kind}`;
@@ -81,7 +91,13 @@ function Shown({ work, stage }: { work: Work; stage: Stage }) {
                 <img src={file('png')} alt={solid.told} width={480} height={360} />
             ) : (
                 <Suspense fallback={<Box h="404px" mt={2} />}>
-                    <SolidCanvas parts={solid.parts} told={solid.told} onNone={none} />
+                    <SolidCanvas
+                        parts={parts}
+                        told={solid.told}
+                        onNone={none}
+                        // What was thin is told of the piece that was looked at, and no other.
+                        spots={thin?.of === `${stage} ${job.version} ${rested}` ? thin.spots : undefined}
+                    />
                 </Suspense>
             )}
             <Box color="soft" role="status" data-testid="solid-told">
@@ -95,7 +111,12 @@ function Shown({ work, stage }: { work: Work; stage: Stage }) {
                     3MF, part by part
                 </a>
                 <Suspense fallback={null}>
-                    <OneSolid key={`${stage} ${job.version}`} number={job.number} stage={stage} />
+                    <OneSolid
+                        key={`${stage} ${job.version}`}
+                        number={job.number}
+                        stage={stage}
+                        onThin={({ spots }) => setThin({ of: `${stage} ${job.version} ${rested}`, spots })}
+                    />
                 </Suspense>
             </Flex>
         </>

@@ -24,3 +24,20 @@ export function bodyOf(part: Pick<PlainPart, 'points' | 'faces'>): Body {
         faces: new Uint32Array(bytes(part.faces)),
     };
 }
+
+/** A part as it is shown: what it is of, and its body. */
+export type ShownPart = Pick<PlainPart, 'kind' | 'material' | 'colour' | 'setting'> & { body: Body };
+
+export const shown = (parts: PlainPart[]): ShownPart[] =>
+    parts.map(({ kind, material, colour, setting, points, faces }) => ({
+        kind,
+        material,
+        colour,
+        setting,
+        body: bodyOf({ points, faces }),
+    }));
+
+/** A body that was read here, in the colour of wax. */
+export const pattern = (body: Body): ShownPart[] => [
+    { kind: 'band', material: 'wax', colour: '#5f7f86', setting: null, body },
+];

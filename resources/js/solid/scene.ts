@@ -7,23 +7,29 @@ import {
     MeshMatcapMaterial,
     OrthographicCamera,
     Plane,
+    Points,
+    PointsMaterial,
     Scene,
     Vector3,
     WebGLRenderer,
 } from 'three';
 import { toCreasedNormals } from 'three/examples/jsm/utils/BufferGeometryUtils.js';
 import { matcapOf } from './matcap';
-import { bodyOf, type PlainPart } from './parts';
+import type { PlainPart, ShownPart } from './parts';
 
-/** How a piece is looked at: turned to the right, tipped, near; and how much of it is cut away, of 1. */
+/**
+ * How a piece is looked at: turned to the right, tipped, near; how much of it is cut away, and how far its parts are
+ * drawn asunder, of 1.
+ */
 export interface Eye {
     turn: number;
     tip: number;
     near: number;
     cut: number;
+    apart: number;
 }
 
-export const EYE: Eye = { turn: 0.55, tip: 0.42, near: 1, cut: 0 };
+export const EYE: Eye = { turn: 0.55, tip: 0.42, near: 1, cut: 0, apart: 0 };
 
 const STEEP = 1.5;
 
@@ -31,14 +37,23 @@ const STEEP = 1.5;
 export const within = (eye: Eye): Eye => ({
     ...eye,
     tip: Math.max(-STEEP, Math.min(STEEP, eye.tip)),
-    near: Math.max(0.5, Math.min(6, eye.near)),
+    near: Math.max(0.2, Math.min(8, eye.near)),
     cut: Math.max(0, Math.min(1, eye.cut)),
+    apart: Math.max(0, Math.min(1, eye.apart)),
 });
 
 const MARGIN = 0.96;
 
 /** An edge sharper than this stays an edge; a stone’s facets all do. */
 const CREASE = { metal: 0.6, stone: 0.02, wax: 0.6, clear: 0.6 };
+
+/** How far a part is drawn out of the band, as a share of the piece: the stone farther than what holds it. */
+const FAR: Partial<Record<PlainPart['kind'], number>> = {
+    collar: 0.35,
+    claws: 0.35,
+    plate: 0.5,
+    stone: 0.75,
+};
 
 /** The piece on a graphics card. Drawn when something has changed, and never else. */
 export class SolidScene {
@@ -47,6 +62,10 @@ export class SolidScene {
     private readonly camera = new OrthographicCamera(-1, 1, 1, -1, 0.1, 1000);
     private readonly piece = new Group();
     private readonly plane = new Plane(new Vector3(0, 1, 0), 0);
+    private readonly marks = new Points(
+        new BufferGeometry(),
+        new PointsMaterial({ color: 0xb93d06, size: 5, sizeAttenuation: false, depthTest: false }),
+    );
     private reach = 1;
     private middle = new Vector3();
     private half = new Vector3(1, 1, 1);
@@ -59,13 +78,14 @@ export class SolidScene {
             alpha: true,
             preserveDrawingBuffer: true,
         });
-        this.scene.add(this.piece);
+        this.marks.visible = false;
+        this.scene.add(this.piece, this.marks);
     }
 
-    show(parts: PlainPart[]): void {
+    show(parts: ShownPart[]): void {
         this.empty();
-        for (const part of parts) {
-            const { points, faces } = bodyOf(part);
+        for (const part of parts.filter((one) => one.kind !== 'cut')) {
+            const { points, faces } = part.body;
             const plain = new BufferGeometry();
             plain.setAttribute('position', new BufferAttribute(points, 3));
             plain.setIndex(new BufferAttribute(faces, 1));
@@ -80,9 +100,18 @@ export class SolidScene {
             });
             const mesh = new Mesh(geometry, material);
             mesh.userData.cut = part.kind !== 'stone';
+            mesh.userData.far = FAR[part.kind] ?? 0;
             this.piece.add(mesh);
         }
         this.measure();
+    }
+
+    /** Places that want looking at, seen through all that stands before them. */
+    mark(spots?: Float32Array): void {
+        this.marks.geometry.dispose();
+        this.marks.geometry = new BufferGeometry();
+        this.marks.visible = spots !== undefined && spots.length > 0;
+        if (spots) this.marks.geometry.setAttribute('position', new BufferAttribute(spots, 3));
     }
 
     draw(eye: Eye): void {
@@ -91,7 +120,8 @@ export class SolidScene {
         this.renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
         this.renderer.setSize(clientWidth, clientHeight, false);
         const aspect = clientWidth / clientHeight;
-        const half = (this.reach * MARGIN) / eye.near;
+        // Drawn asunder it needs more room.
+        const half = (this.reach * MARGIN * (1 + 0.55 * eye.apart)) / eye.near;
         this.camera.left = -half * Math.max(1, aspect);
         this.camera.right = half * Math.max(1, aspect);
         this.camera.top = half * Math.max(1, 1 / aspect);
@@ -107,7 +137,14 @@ export class SolidScene {
         this.camera.position.copy(this.middle).addScaledVector(away, 100);
         this.camera.lookAt(this.middle);
         this.cutAt(eye.cut);
+        this.drawAsunder(eye.apart);
         this.renderer.render(this.scene, this.camera);
+    }
+
+    /** How near it is to be looked at, to be so many pixels to a millimetre. */
+    nearAt(scale: number): number {
+        const { clientWidth, clientHeight } = this.canvas;
+        return (2 * scale * this.reach * MARGIN) / Math.min(clientWidth, clientHeight);
     }
 
     drop(): void {
@@ -121,6 +158,17 @@ export class SolidScene {
         for (const one of this.piece.children as Mesh<BufferGeometry, MeshMatcapMaterial>[])
             one.material.clippingPlanes = cut > 0 && one.userData.cut === true ? [this.plane] : [];
         this.renderer.localClippingEnabled = cut > 0;
+    }
+
+    /** Each part straight away from the finger. */
+    private drawAsunder(apart: number): void {
+        for (const one of this.piece.children as Mesh[]) {
+            const far = Number(one.userData.far) * apart * this.reach;
+            one.position.set(0, 0, 0);
+            if (far === 0) continue;
+            const middle = one.geometry.boundingBox!.getCenter(new Vector3());
+            one.position.copy(middle.setY(0).normalize().multiplyScalar(far));
+        }
     }
 
     private measure(): void {

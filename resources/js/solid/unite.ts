@@ -1,22 +1,27 @@
 import type { Body } from './parts';
-import type { United } from './unite.worker';
+import type { ToUnite, United } from './unite.worker';
 
-/** Parts that touch made one solid, away from the page’s own thread. */
-export function unite(bodies: Body[]): Promise<United> {
+/** What a worker answers to one message; refused with its own words. */
+export function asked<T>(worker: Worker, message: unknown): Promise<T> {
     return new Promise((resolve, reject) => {
-        const worker = new Worker(new URL('./unite.worker.ts', import.meta.url), { type: 'module' });
-        const end = () => worker.terminate();
-        worker.onmessage = (event: MessageEvent<United | { error: string }>) => {
-            end();
-            if ('error' in event.data) reject(new Error(event.data.error));
-            else resolve(event.data);
+        worker.onmessage = (event: MessageEvent<T | { error: string }>) => {
+            worker.terminate();
+            const answer = event.data;
+            if (typeof answer === 'object' && answer !== null && 'error' in answer)
+                reject(new Error(answer.error));
+            else resolve(answer as T);
         };
         worker.onerror = (event) => {
-            end();
-            reject(new Error(event.message || 'The parts could not be united here.'));
+            worker.terminate();
+            reject(new Error(event.message || 'This could not be done here.'));
         };
-        worker.postMessage(bodies);
+        worker.postMessage(message);
     });
+}
+
+/** Parts that touch made one solid, seats and holes cut, away from the page’s own thread. */
+export function unite(parts: ToUnite): Promise<United> {
+    return asked(new Worker(new URL('./unite.worker.ts', import.meta.url), { type: 'module' }), parts);
 }
 
 const HEADER = 84;

@@ -14,7 +14,7 @@ export const wax: StationPage = {
     Under: PrintIt,
     Below: ({ work, catalogue, job, drawn }: StationProps) => (
         <>
-            <SolidLook work={work} first="wax" />
+            <SolidLook work={work} stages={['wax', 'blank', 'cast', 'finished']} />
             {drawn ? <GridList work={work} /> : null}
             <LetterTable job={job} />
             <ClayFiring work={work} />
