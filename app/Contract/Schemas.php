@@ -84,8 +84,9 @@ final class Schemas
                     'columns' => Shape::map(Shape::list(Shape::whole(
                         ['name' => Shape::TEXT, 'label' => Shape::TEXT, 'quantity' => $nullText],
                     ))),
+                    'may_turn' => Shape::BOOL, 'solid' => Shape::ref('Solid'),
                 ],
-                ['answer', 'inputs', 'views', 'columns'],
+                ['answer', 'inputs', 'views', 'columns', 'may_turn'],
             ),
             'Suggestion' => Shape::whole([
                 'sheet' => Shape::TEXT, 'title' => Shape::TEXT, 'input' => ['type' => 'object'],

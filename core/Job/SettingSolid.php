@@ -6,19 +6,15 @@ namespace HotSprue\Job;
 
 use HotSprue\Fields\Input;
 use HotSprue\Form\Band;
-use HotSprue\Seats\BezelStrip;
-use HotSprue\Solid\CollarSolid;
 use HotSprue\Solid\Fineness;
 use HotSprue\Solid\Frame;
+use HotSprue\Solid\HeadSolid;
 use HotSprue\Solid\Look;
 use HotSprue\Solid\Mesh;
-use HotSprue\Solid\OutlineLoop;
 use HotSprue\Solid\Part;
 use HotSprue\Solid\PlateSolid;
 use HotSprue\Solid\Stage;
-use HotSprue\Solid\WireSolid;
 use HotSprue\Stock\Alloy;
-use HotSprue\Stones\StoneInput;
 
 /** One setting as a solid where it stands on its ring: its collet, claws or plate, and its stones. */
 final readonly class SettingSolid
@@ -90,45 +86,25 @@ final readonly class SettingSolid
         if ($input === null || $answer === null) {
             return null;
         }
-        $outline = StoneInput::read($input);
-        [$fit, $wall] = [$input->num('fit'), $input->num('wall')];
-        $finish = $this->stage === Stage::Finished ? 0.0 : $answer->num('wall_in_wax') / $this->grown() - $wall;
-        $loop = new OutlineLoop($outline, $this->fineness->outline(), BezelStrip::isScored($input, $outline));
+        $finish = $this->stage === Stage::Finished
+            ? 0.0 : $answer->num('wall_in_wax') / $this->grown() - $input->num('wall');
 
-        $ledge = min($input->num('ledge_width'), $outline->wide / 2 + $fit - 1e-3);
-
-        return CollarSolid::of(
-            $loop, $fit, $fit + $wall + $finish, $fit - $ledge,
-            $answer->num('strip_height'), $answer->num('seat_height'), $this->footRadius(),
-        );
+        return HeadSolid::bezel($input, $answer, $this->fineness, $finish, $this->footRadius());
     }
 
     private function tube(): ?Mesh
     {
         [$input, $answer] = [$this->row->input('seat.tube'), $this->row->answer('seat.tube')];
-        if ($input === null || ! is_numeric($inside = $answer?->value('tube_inside'))) {
-            return null;
-        }
-        $outline = StoneInput::read($input);
-        $half = $outline->wide / 2;
 
-        return CollarSolid::of(
-            new OutlineLoop($outline, $this->fineness->outline()), $inside / 2 - $half,
-            $answer->num('outside_width') / 2 - $half, $inside / 2 - $half, $answer->num('strip_height'),
-            $answer->num('seat_height'), $this->footRadius(),
-        );
+        return $input === null || $answer === null
+            ? null : HeadSolid::tube($input, $answer, $this->fineness, $this->footRadius());
     }
 
     private function claws(): ?Mesh
     {
         $answer = $this->row->answer('seat.claw');
-        if ($answer === null) {
-            return null;
-        }
-        // What is held while it is set comes off.
-        $high = $answer->num('cut_length') - 2;
 
-        return $this->wires(array_values((array) $answer->value('places')), $answer->num('wire'), 0.0, $high);
+        return $answer === null ? null : HeadSolid::claws($answer, $this->fineness, $this->footRadius());
     }
 
     /** A cluster's plate with its claws, its upper side where the centre's girdle lies. */
@@ -145,30 +121,10 @@ final readonly class SettingSolid
         );
         $thick = $input->num('plate_thickness');
 
-        return Mesh::together(
-            PlateSolid::of($outline, $up - $thick, $thick),
-            ...array_filter([$this->wires(
-                array_values((array) $answer->value('claws')), $answer->num('wire'), $up - $thick / 2,
-                $up + $input->num('standing'),
-            )]),
-        );
-    }
-
-    /** @param list<array<string, mixed>> $places */
-    private function wires(array $places, float $wire, float $from, float $to): ?Mesh
-    {
-        return $places === [] ? null : Mesh::together(...array_map(fn (array $at): Mesh => WireSolid::between(
-            [(float) $at['x_mm'], (float) $at['y_mm'], $from - ($from > 0 ? 0.0 : $this->dip((float) $at['x_mm']))],
-            [(float) $at['x_mm'], (float) $at['y_mm'], $to], $wire, $this->fineness,
-        ), $places));
-    }
-
-    /** How far the band falls away under a foot so far beside the middle of its setting. */
-    private function dip(float $beside): float
-    {
-        $round = $this->footRadius();
-
-        return $round === null ? 0.0 : $round - sqrt(max(0.0, $round ** 2 - min(abs($beside), $round) ** 2));
+        return Mesh::together(PlateSolid::of($outline, $up - $thick, $thick), HeadSolid::wires(
+            array_values((array) $answer->value('claws')), $answer->num('wire'), $up - $thick / 2,
+            $up + $input->num('standing'), $this->fineness,
+        ));
     }
 
     /** Underside of the centre's girdle over the foot. */

@@ -235,3 +235,15 @@ it('turns a pattern that was read, names its bore beside the finger’s, and mar
     $this->reads('[data-testid="thinnest"]', 'One place in a hundred');
     unlink($path);
 });
+
+it('turns what a sum is of, without a job', function (): void {
+    $this->visit('/sums/seat.bezel');
+    $this->tap('Turn it in the hand');
+    $before = repainted($this);
+    $this->reads('[data-testid="solid-told"]', 'Stones: stone');
+    $this->visit('/sums/size.convert');
+    $this->sees('Sums');
+    $this->find('h1');
+    expect($this->all('section[aria-label="The piece in the hand"]'))->toBe([])->and($before['count'])
+        ->toBeGreaterThan(200);
+});

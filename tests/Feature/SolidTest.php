@@ -102,3 +102,16 @@ it('gives a still for paper, and says what is missing where there is nothing yet
     $this->get("/api/jobs/{$job->number}/solid/melted.stl")->assertNotFound();
     $this->get("/api/jobs/{$job->number}/solid/wax.obj")->assertNotFound();
 });
+
+it('gives a sum’s solid where it is asked for, and says which sums have one', function (): void {
+    $sum = static fn (string $address, array $typed): array => test()->postJson("/api/sums/{$address}", $typed)
+        ->assertOk()->json();
+    $band = ['inner_diameter' => '17 mm', 'width_top' => '5 mm', 'thickness_top' => '2 mm'];
+    $answer = $this->postJson('/api/sums/form.band?solid=1', $band)->assertOk();
+    expect(Contract::breaks('Sum', (string) $answer->getContent()))->toBe('')
+        ->and($answer->json('solid.parts.0.kind'))->toBe('band')->and($answer->json('solid.told'))->toContain('5.0')
+        ->and($sum('form.band', $band))->not->toHaveKey('solid')
+        ->and($sum('form.band', $band)['may_turn'])->toBeTrue()
+        ->and($sum('size.convert', ['scale' => 'us', 'size' => '7'])['may_turn'])->toBeFalse()
+        ->and($sum('size.convert?solid=1', ['scale' => 'us', 'size' => '7'])['solid']['parts'])->toBe([]);
+});

@@ -10,6 +10,7 @@ use App\Benchmark\LargeWorkshop;
 use App\Benchmark\ManySettings;
 use App\Benchmark\Measured;
 use App\Benchmark\Planning;
+use App\Benchmark\Solids;
 use App\Benchmark\Trials;
 use HotSprue\Calculations;
 use HotSprue\Fields\Input;
@@ -31,7 +32,7 @@ final class BenchCommand extends Command
         $times = max(20, (int) $this->text('times'));
         $measured = [
             ...$this->core($times), ...JobTrials::core($times), ...ManySettings::measure($times),
-            ...LargeWorkshop::measure(), ...Planning::measure(),
+            ...LargeWorkshop::measure(), ...Planning::measure(), ...Solids::measure(max(10, intdiv($times, 10))),
         ];
         $url = rtrim($this->text('url'), '/');
         if ($url !== '') {

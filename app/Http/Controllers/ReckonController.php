@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Bench\WorkshopTime;
 use App\Http\Requests\RawJson;
 use App\Models\Workshop;
+use App\Solid\SolidAnswer;
 use HotSprue\Asking\Asking;
 use HotSprue\Asking\Suggestion;
+use HotSprue\Calculation\Answer;
 use HotSprue\Calculation\RowWords;
 use HotSprue\Calculations;
 use HotSprue\Drawing\Drawings;
@@ -17,6 +19,10 @@ use HotSprue\Fields\Field;
 use HotSprue\Fields\Input;
 use HotSprue\Measures\Moment;
 use HotSprue\Measures\Quantity;
+use HotSprue\Solid\SolidTold;
+use HotSprue\Solid\Stage;
+use HotSprue\Solid\SumSolid;
+use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -53,7 +59,21 @@ final class ReckonController
                 Drawings::of($input, $answer, $settings),
             ),
             'columns' => (object) self::columns($sheet, $answer->toArray()['results']),
+            'may_turn' => SumSolid::has($sheet),
+            ...($request->boolean('solid') ? ['solid' => self::solid($sheet, $input, $answer, $settings)] : []),
         ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function solid(string $sheet, Input $input, Answer $answer, WorkshopSettings $settings): array
+    {
+        $parts = SumSolid::parts($sheet, $input, $answer, $settings);
+        $volume = $answer->value('volume_mm3');
+
+        return SolidAnswer::of(
+            $parts, Stage::Finished->value,
+            SolidTold::words($parts, Stage::Finished, is_numeric($volume) ? (float) $volume : 0.0),
+        );
     }
 
     /** The sums that may be meant by what somebody typed, the likeliest first. */

@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ChangeList;
 use App\Models\Job;
+use App\Solid\SolidAnswer;
 use App\Solid\SolidFile;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\PieceSolid;
 use HotSprue\Solid\Fineness;
-use HotSprue\Solid\Part;
 use HotSprue\Solid\SolidTold;
 use HotSprue\Solid\Stage;
 use Illuminate\Http\JsonResponse;
@@ -31,16 +31,9 @@ final class SolidController
         $fineness = ($asked['fine'] ?? false) ? Fineness::File : Fineness::Look;
         $parts = PieceSolid::parts($answers, $stage, $fineness);
 
-        return new JsonResponse([
-            'stage' => $stage->value,
-            'told' => SolidTold::words($parts, $stage, PieceSolid::wanted($answers, $stage)),
-            'parts' => array_map(static fn (Part $part): array => [
-                'kind' => $part->kind, 'name' => $part->name, 'material' => $part->look->material,
-                'colour' => $part->look->colour, 'setting' => $part->setting, 'is_body' => $part->isBody(),
-                'points' => base64_encode(pack('g*', ...$part->mesh->points)),
-                'faces' => base64_encode(pack('V*', ...$part->mesh->faces)),
-            ], $parts),
-        ]);
+        return new JsonResponse(SolidAnswer::of(
+            $parts, $stage->value, SolidTold::words($parts, $stage, PieceSolid::wanted($answers, $stage)),
+        ));
     }
 
     public function file(Job $job, string $stage, string $kind): Response

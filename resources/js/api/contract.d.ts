@@ -102,6 +102,8 @@ export interface components {
                     quantity: string | null;
                 }[];
             };
+            may_turn: boolean;
+            solid?: components["schemas"]["Solid"];
         };
         Suggestion: {
             sheet: string;

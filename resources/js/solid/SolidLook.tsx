@@ -1,13 +1,13 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { post } from '../api/client';
 import { Act } from '../bench/Act';
 import { Refused } from '../bench/Refused';
 import type { Work } from '../job/useJob';
-import { shown, type Solid, type Stage } from './parts';
+import type { Solid, Stage } from './parts';
+import { SolidView } from './SolidView';
 
-const SolidCanvas = lazy(() => import('./SolidCanvas'));
 const OneSolid = lazy(() => import('./OneSolid'));
 
 const LABELS: Record<Stage, string> = {
@@ -59,8 +59,6 @@ export function SolidLook({
 }
 
 function Shown({ work, stage }: { work: Work; stage: Stage }) {
-    const [flat, setFlat] = useState(false);
-    const none = useCallback(() => setFlat(true), []);
     const [thin, setThin] = useState<{ of: string; spots: Float32Array } | null>(null);
     const { job } = work;
     const asked = JSON.stringify(
@@ -81,28 +79,18 @@ function Shown({ work, stage }: { work: Work; stage: Stage }) {
         gcTime: 60_000,
     });
     const solid = query.data;
-    const parts = useMemo(() => shown(solid?.parts ?? []), [solid]);
     if (!job || !solid) return query.error ? <Refused error={query.error} /> : <Box h="404px" mt={2} />;
     if (solid.parts.length === 0) return <Box py={3}>{solid.told}</Box>;
+    const looked = `${stage} ${job.version} ${rested}`;
     const file = (kind: string) => `/api/jobs/${job.number}/solid/${stage}.${kind}`;
     return (
         <>
-            {flat ? (
-                <img src={file('png')} alt={solid.told} width={480} height={360} />
-            ) : (
-                <Suspense fallback={<Box h="404px" mt={2} />}>
-                    <SolidCanvas
-                        parts={parts}
-                        told={solid.told}
-                        onNone={none}
-                        // What was thin is told of the piece that was looked at, and no other.
-                        spots={thin?.of === `${stage} ${job.version} ${rested}` ? thin.spots : undefined}
-                    />
-                </Suspense>
-            )}
-            <Box color="soft" role="status" data-testid="solid-told">
-                {solid.told}
-            </Box>
+            <SolidView
+                solid={solid}
+                // What was thin is told of the piece that was looked at, and no other.
+                spots={thin?.of === looked ? thin.spots : undefined}
+                still={file('png')}
+            />
             <Flex gap={4} align="center" wrap="wrap">
                 <a className="way-on" href={file('stl')} download>
                     STL
@@ -115,7 +103,7 @@ function Shown({ work, stage }: { work: Work; stage: Stage }) {
                         key={`${stage} ${job.version}`}
                         number={job.number}
                         stage={stage}
-                        onThin={({ spots }) => setThin({ of: `${stage} ${job.version} ${rested}`, spots })}
+                        onThin={({ spots }) => setThin({ of: looked, spots })}
                     />
                 </Suspense>
             </Flex>

@@ -11,6 +11,7 @@ import { Listed } from './Listed';
 import { SumList } from './SumList';
 import { SumDimension, SumFigure } from './SumFigure';
 import { SumResults } from './SumResults';
+import { SumSolid } from './SumSolid';
 import { useSum, type SumInHand, type Typed } from './useSum';
 import { useTitle } from '../../shell/useTitle';
 
@@ -84,6 +85,7 @@ function OneSum({ sheet, asked }: { sheet: Sheet; asked: Typed | undefined }) {
                 {sum?.views.map((view) => (
                     <Drawn key={view.name} of={of} view={view} />
                 ))}
+                <SumSolid of={of} />
             </Box>
             <SumResults of={of} />
         </>
