@@ -56,7 +56,8 @@ final class Solids
             'brief.finger' => 'US 7', 'brief.alloy' => '18k-yellow', 'form.profile' => 'court',
             'form.width_top' => '4', 'form.width_base' => '2.5', 'form.thickness_top' => '2',
             'stones.a.shape' => 'oval', 'stones.a.width' => '7', 'stones.a.length' => '9',
-            'settings.a.style' => 'claws',            'settings.a.stone' => 'a', 'stones.b.shape' => 'round', 'stones.b.width' => '1.2',
+            'settings.a.style' => 'claws', 'settings.a.stone' => 'a', 'stones.b.shape' => 'round',
+            'stones.b.width' => '1.2',
             'settings.b.holds' => 'halo', 'settings.b.style' => 'bead', 'settings.b.count' => '24',
             'settings.b.stone' => 'b',
         ];

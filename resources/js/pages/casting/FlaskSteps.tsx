@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { post } from '../../api/client';
 import { Act } from '../../bench/Act';
@@ -53,36 +54,7 @@ export function FlaskSteps({
                         ))}
                 </tbody>
             </table>
-            {next?.name === 'pour' ? (
-                <Box mt={2}>
-                    <Box fontWeight="600">Before the torch is lit</Box>
-                    {run.safety.map((what, index) => (
-                        <label
-                            key={what}
-                            style={{
-                                display: 'flex',
-                                gap: 8,
-                                minHeight: 44,
-                                alignItems: 'center',
-                                fontSize: 17,
-                            }}
-                        >
-                            <input
-                                type="checkbox"
-                                style={{ width: 22, height: 22 }}
-                                checked={flask.ticks.includes(index)}
-                                onChange={(event) =>
-                                    tap(`flasks/${flask.id}/tick`, {
-                                        what: index,
-                                        done: event.target.checked,
-                                    })
-                                }
-                            />
-                            {what}
-                        </label>
-                    ))}
-                </Box>
-            ) : null}
+            {next?.name === 'pour' ? <SafetyList flask={flask} safety={run.safety} tap={tap} /> : null}
             {next?.name === 'invest' || next?.name === 'stand' ? (
                 <FlaskClock flask={flask} number={number} standing={next.name === 'stand'} />
             ) : null}
@@ -92,7 +64,7 @@ export function FlaskSteps({
                     <Act
                         kind="offer"
                         minH="46px"
-                        onClick={() => tap(`flasks/${flask.id}/step`, { step: next.name, done: true })}
+                        onClick={() => void tap(`flasks/${flask.id}/step`, { step: next.name, done: true })}
                     >
                         {next.done}
                     </Act>
@@ -101,12 +73,46 @@ export function FlaskSteps({
                     <Act
                         kind="quiet"
                         minH="46px"
-                        onClick={() => tap(`flasks/${flask.id}/step`, { step: last.name, done: false })}
+                        onClick={() => void tap(`flasks/${flask.id}/step`, { step: last.name, done: false })}
                     >
                         not {last.done} after all
                     </Act>
                 ) : null}
             </Flex>
+        </Box>
+    );
+}
+
+/** What is looked at before the pour. A tick stands as it was pressed while it is on its way. */
+function SafetyList({ flask, safety, tap }: { flask: Flask; safety: string[]; tap: Tap }) {
+    const [pressed, setPressed] = useState<Record<number, boolean>>({});
+    const press = async (what: number, done: boolean) => {
+        setPressed((now) => ({ ...now, [what]: done }));
+        await tap(`flasks/${flask.id}/tick`, { what, done });
+        setPressed((now) => {
+            const next = { ...now };
+            // Pressed once more meanwhile, it is still on its way.
+            if (next[what] === done) delete next[what];
+            return next;
+        });
+    };
+    return (
+        <Box mt={2}>
+            <Box fontWeight="600">Before the torch is lit</Box>
+            {safety.map((what, index) => (
+                <label
+                    key={what}
+                    style={{ display: 'flex', gap: 8, minHeight: 44, alignItems: 'center', fontSize: 17 }}
+                >
+                    <input
+                        type="checkbox"
+                        style={{ width: 22, height: 22 }}
+                        checked={pressed[index] ?? flask.ticks.includes(index)}
+                        onChange={(event) => void press(index, event.target.checked)}
+                    />
+                    {what}
+                </label>
+            ))}
         </Box>
     );
 }

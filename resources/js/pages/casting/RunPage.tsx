@@ -32,9 +32,16 @@ export default function RunPage() {
     });
     const act = useMutation({
         mutationFn: ({ path, body }: { path: string; body: unknown }) => post<Run>(path, body),
+        // What was asked for before does not come in over what is being done.
+        onMutate: () => queries.cancelQueries({ queryKey: key }),
         onSuccess: (answer) => queries.setQueryData(key, answer),
     });
-    const tap = (path: string, body: unknown = {}) => act.mutate({ path, body });
+    const tap = (path: string, body: unknown = {}) =>
+        act.mutateAsync({ path, body }).then(
+            () => undefined,
+            // The mutation says what was refused.
+            () => undefined,
+        );
     const talk = useTalk();
     const title = run ? called(run) : `Burnout ${id}`;
     useTitle(title);

@@ -40,7 +40,8 @@ export interface Run {
 }
 
 /** Sends a tap to the kiln or a flask. */
-export type Tap = (path: string, body?: unknown) => void;
+/** Ends once it was answered, whatever it was answered. */
+export type Tap = (path: string, body?: unknown) => Promise<void>;
 
 /** As one says it: `Burnout 25`, `Firing 26`. */
 export const called = (run: { id: number; kind: string }) =>
