@@ -148,11 +148,11 @@ it('draws the parts asunder, and shows the piece at life size', function (): voi
     $together = repainted($this);
     $slides = $this->all('[data-testid="solid"] ~ div input[type="range"]');
     $slides[1]->sendKeys(array_fill(0, 25, WebDriverKeys::ARROW_RIGHT));
-    $apart = repainted($this, $together);
+    repainted($this, $together);
     $this->tap('as it stood');
     $this->until(fn (): bool => painted($this) === $together, 'its parts are together again');
     $this->tap('from the side');
-    $side = repainted($this, $apart);
+    $side = repainted($this, $together);
     $this->tap('life size');
     // Across it is 21.4 mm, and the browser takes 96 px for an inch: so many of the canvas's pixels.
     $wide = $this->browser->executeScript('return document.querySelector("[data-testid=solid]").clientWidth');
