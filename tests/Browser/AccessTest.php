@@ -7,6 +7,8 @@ use App\Models\Run;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\BrowserCase;
 
+require_once __DIR__.'/../Support/axe.php';
+
 /** @return list<string> every kind of page, at the demo's own jobs */
 function everyKindOfPage(): array
 {
@@ -24,7 +26,6 @@ function everyKindOfPage(): array
 }
 
 it('has nothing that axe finds wrong on any kind of page, light or dark', function (string $scheme): void {
-    $axe = (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js');
     $this->visit('/');
     $this->browser()->executeScript("localStorage.setItem('hot-sprue.scheme', '{$scheme}')");
     $wrong = [];
@@ -37,15 +38,7 @@ it('has nothing that axe finds wrong on any kind of page, light or dark', functi
         $this->visit($path);
         $this->find('main, .sheet-of-paper');
         usleep(300_000);
-        $this->browser()->executeScript($axe);
-        $found = $this->browser()->executeAsyncScript(<<<'JS'
-            const done = arguments[arguments.length - 1];
-            axe.run(document, {
-                runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'], resultTypes: ['violations', 'passes'],
-            }).then(({ violations, passes }) => done({ passes: passes.length, wrong: violations.map((one) =>
-                `${one.id}: ${one.nodes.slice(0, 3).map((node) => node.html.slice(0, 120)).join(' | ')}`) }),
-            (error) => done({ passes: 0, wrong: [String(error)] }));
-            JS);
+        $found = axeFinds($this);
         $looked += $found['passes'] > 5 ? 1 : 0;
         foreach ($found['wrong'] as $one) {
             $wrong[] = "{$path} {$one}";

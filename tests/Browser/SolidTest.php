@@ -6,6 +6,7 @@ use App\Models\Job;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\BrowserCase;
 
+require_once __DIR__.'/../Support/axe.php';
 require_once __DIR__.'/../Support/solids.php';
 
 /** A flat band of yellow gold with a garnet in a bezel cast with it. */
@@ -247,3 +248,35 @@ it('turns what a sum is of, without a job', function (): void {
     expect($this->all('section[aria-label="The piece in the hand"]'))->toBe([])->and($before['count'])
         ->toBeGreaterThan(200);
 });
+
+it('is open to everybody, and fits a phone: nothing that axe finds, nothing to draw sideways, nothing too small',
+    function (string $scheme): void {
+        $job = turnedRing();
+        $this->browser()->executeScript("localStorage.setItem('hot-sprue.scheme', '{$scheme}')");
+        $this->visit("/jobs/{$job->number}/wax");
+        $this->tap('Turn it in the hand');
+        repainted($this);
+        $this->click('section[aria-label="The piece in the hand"] summary');
+        expect(axeFinds($this)['wrong'])->toBe([]);
+        $phone = BrowserCase::open(390, 844);
+        try {
+            $phone->get($this->url("/jobs/{$job->number}/form"));
+            $open = 'const b = [...document.querySelectorAll("button")].find((one) => one.textContent.includes('
+                .'"Turn it in the hand")); if (b) b.click(); return !!b';
+            $this->until(static fn (): bool => $phone->executeScript($open) === true, 'it is opened');
+            $this->until(static fn (): bool => $phone->executeScript(
+                'return document.querySelector("[data-testid=solid]") !== null',
+            ) === true, 'it is there');
+            $small = $phone->executeScript(<<<'JS'
+                const within = document.querySelector('section[aria-label="The piece in the hand"]');
+                const small = [...within.querySelectorAll('button, a, input, summary')]
+                    .filter((one) => one.getBoundingClientRect().height < 44).map((one) => one.outerHTML.slice(0, 90));
+                const wide = document.documentElement.scrollWidth;
+                return wide > window.innerWidth + 1 ? [...small, `the page is ${wide} wide`] : small;
+                JS);
+            expect($small)->toBe([]);
+        } finally {
+            $phone->quit();
+            $this->browser()->executeScript("localStorage.removeItem('hot-sprue.scheme')");
+        }
+    })->with(['light', 'dark']);
