@@ -82,6 +82,7 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
         Route::post('solid', [SolidController::class, 'show']);
         Route::get('solid/{stage}.{kind}', [SolidController::class, 'file'])->where(['kind' => 'stl|3mf|png']);
         Route::post('pattern', [PatternController::class, 'read']);
+        Route::get('pattern/progress', [PatternController::class, 'progress']);
         Route::get(
             'drawings/{view}.{kind}', [DrawingController::class, 'show'],
         )->where(['view' => '[a-z-]+', 'kind' => 'svg|dxf']);

@@ -385,6 +385,10 @@ final class Operations
                 Shape::object(['file' => $text, 'carries' => Shape::BOOL], ['file', 'carries']),
             ],
             [
+                'get', '/api/jobs/{job}/pattern/progress', 'How much of a pattern that was sent has been read',
+                [200 => Shape::ref('PatternProgress')], null,
+            ],
+            [
                 'post', '/api/jobs/{job}/pictures', 'Keeps a picture',
                 [201 => Shape::whole(['version' => Shape::INT, 'pictures' => Shape::list(['type' => 'object'])])],
                 Shape::object(['picture' => $text, 'caption' => $text, 'about' => $text], ['picture']),

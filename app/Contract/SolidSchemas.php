@@ -27,8 +27,11 @@ final class SolidSchemas
             ]),
             'PatternSizes' => Shape::whole([
                 'volume' => $number, 'surface' => $number, 'modulus' => $number, 'across' => $number,
-                'along' => $number, 'tall' => $number, 'bore' => Shape::orNull($number),
+                'along' => $number, 'tall' => $number, ...array_fill_keys([
+                    'bore', 'width', 'thickness', 'width_base', 'thickness_base', 'section', 'section_base',
+                ], Shape::orNull($number)),
             ]),
+            'PatternProgress' => Shape::whole(['share' => Shape::orNull($number)]),
             'PatternRead' => Shape::whole([
                 'triangles' => Shape::INT, 'carries' => $bool, 'grown' => $number,
                 'bore_wanted' => Shape::orNull($number),

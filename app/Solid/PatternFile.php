@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Solid;
 
+use Closure;
 use Generator;
 use HotSprue\Solid\BadPattern;
 use HotSprue\Solid\PatternFacts;
@@ -22,27 +23,50 @@ final class PatternFile
 
     private const PIECE = 1 << 16;
 
+    /** How far it is, is told every so many triangles. */
+    private const EVERY = 20_000;
+
     /** Millimetres of each unit that a 3MF may be in. */
     private const UNITS = [
         'micron' => 0.001, 'millimeter' => 1.0, 'centimeter' => 10.0, 'inch' => 25.4, 'foot' => 304.8,
         'meter' => 1000.0,
     ];
 
-    /** @throws BadPattern */
-    public static function read(string $path): PatternFacts
+    /**
+     * @param  ?Closure(float): void  $told  is told now and then what share of it has been read
+     *
+     * @throws BadPattern
+     */
+    public static function read(string $path, ?Closure $told = null): PatternFacts
     {
         $measure = new PatternMeasure;
+        $about = self::about($path);
+        $at = 0;
         foreach (self::triangles($path) as $triangle) {
             $measure->add($triangle);
+            ++$at % self::EVERY ?: $told?->__invoke(min(0.5, $at / $about / 2));
         }
         $facts = $measure->facts();
         // Which way its finger goes is known once it has been read.
         $bore = $measure->bore();
+        $at = 0;
         foreach (self::triangles($path) as $triangle) {
             $bore->add($triangle);
+            ++$at % self::EVERY ?: $told?->__invoke(0.5 + $at / $facts->triangles / 2);
         }
 
-        return $facts->withBore($bore->diameter());
+        return $facts->round($bore);
+    }
+
+    /** How many triangles a file of its size holds, by what one takes in bytes, in text and packed. */
+    private static function about(string $path): float
+    {
+        $start = (string) file_get_contents($path, false, null, 0, 5);
+        $each = match (true) {
+            str_starts_with($start, 'PK') => 20, $start === 'solid' => 260, default => 50,
+        };
+
+        return max(1.0, filesize($path) / $each);
     }
 
     /**
@@ -78,44 +102,77 @@ final class PatternFile
      */
     private static function threeMf(string $path): Generator
     {
+        $xml = self::opened($path);
+        $before = libxml_use_internal_errors(true);
+        try {
+            $scene = ThreeMfScene::read($xml);
+            self::isWhole();
+            $scene->isEmpty() && throw BadPattern::notRead('nothing in it is to be built');
+            $xml = self::opened($path);
+            yield from self::bodies($xml, $scene);
+            self::isWhole();
+        } finally {
+            libxml_clear_errors();
+            libxml_use_internal_errors($before);
+            $xml->close();
+        }
+    }
+
+    /** @throws BadPattern */
+    private static function opened(string $path): XMLReader
+    {
         $model = self::model($path);
         $xml = new XMLReader;
         // No network, no entities: a file is a stranger.
         if (! $xml->open("zip://{$path}#{$model}", null, LIBXML_NONET | LIBXML_COMPACT | LIBXML_PARSEHUGE)) {
             throw BadPattern::notRead('its model could not be opened');
         }
-        $before = libxml_use_internal_errors(true);
-        try {
-            $scale = 1.0;
-            $points = [];
-            while ($xml->read()) {
-                if ($xml->nodeType !== XMLReader::ELEMENT) {
-                    continue;
+
+        return $xml;
+    }
+
+    /** @throws BadPattern */
+    private static function isWhole(): void
+    {
+        if (libxml_get_errors() !== []) {
+            throw BadPattern::notRead('its model breaks off, or is no XML');
+        }
+    }
+
+    /**
+     * @return Generator<int, array<int, float>>
+     *
+     * @throws BadPattern
+     */
+    private static function bodies(XMLReader $xml, ThreeMfScene $scene): Generator
+    {
+        $scale = 1.0;
+        $points = $places = [];
+        while ($xml->read()) {
+            if ($xml->nodeType !== XMLReader::ELEMENT) {
+                continue;
+            }
+            if ($xml->localName === 'model') {
+                $scale = self::UNITS[$xml->getAttribute('unit') ?? 'millimeter']
+                    ?? throw BadPattern::notRead('it is in a unit that is not known');
+            } elseif ($xml->localName === 'object') {
+                $places = $scene->placesOf((string) $xml->getAttribute('id'));
+            } elseif ($xml->localName === 'mesh') {
+                $points = [];
+            } elseif ($xml->localName === 'vertex' && $places !== []) {
+                foreach (['x', 'y', 'z'] as $way) {
+                    $said = $xml->getAttribute($way);
+                    $points[] = is_numeric($said) ? (float) $said : throw BadPattern::notANumber();
                 }
-                if ($xml->localName === 'model') {
-                    $scale = self::UNITS[$xml->getAttribute('unit') ?? 'millimeter']
-                        ?? throw BadPattern::notRead('it is in a unit that is not known');
-                } elseif ($xml->localName === 'mesh') {
-                    $points = [];
-                } elseif ($xml->localName === 'vertex') {
-                    foreach (['x', 'y', 'z'] as $way) {
-                        $said = $xml->getAttribute($way);
-                        $points[] = is_numeric($said) ? $scale * (float) $said : throw BadPattern::notANumber();
-                    }
-                    count($points) <= 3 * PatternMeasure::MOST ?: throw BadPattern::tooMany(PatternMeasure::MOST);
-                } elseif ($xml->localName === 'triangle') {
-                    yield self::triangle($xml, $points);
-                } elseif ($xml->localName === 'component' || $xml->getAttribute('transform') !== null) {
-                    throw BadPattern::notRead('its bodies are moved or put together; save it as one body');
+                count($points) <= 3 * PatternMeasure::MOST ?: throw BadPattern::tooMany(PatternMeasure::MOST);
+            } elseif ($xml->localName === 'triangle' && $places !== []) {
+                $triangle = self::triangle($xml, $points);
+                foreach ($places as $place) {
+                    $placed = ThreeMfScene::placed($place, $triangle);
+                    yield $scale === 1.0
+                        ? $placed : array_map(static fn (float $at): float => $scale * $at, $placed);
                 }
             }
-            if (libxml_get_errors() !== []) {
-                throw BadPattern::notRead('its model breaks off, or is no XML');
-            }
-        } finally {
-            libxml_clear_errors();
-            libxml_use_internal_errors($before);
-            $xml->close();
         }
     }
 

@@ -59,6 +59,12 @@ final class SharedInputs
         return [From::decision("wax.{$read}"), From::result('wax.pattern', $drawn)];
     }
 
+    /** @return list<Source> a size of the ring: as read from a pattern, else as its wax casts */
+    public static function asCast(string $size): array
+    {
+        return [From::decision("wax.file_{$size}"), From::result('wax.dimensions', "{$size}_as_cast")];
+    }
+
     /** @return list<Source> inside diameter to make: made larger for a broad band, or the finger's own */
     public static function finger(): array
     {

@@ -10,15 +10,18 @@ final readonly class PatternFacts
     /**
      * @param  array{float, float, float}  $size  along x, y and z
      * @param  ?float  $bore  what goes through it along the finger; null where nothing of a finger’s width does
+     * @param  ?PatternSections  $sections  round that bore
      */
     public function __construct(
         public int $triangles, public float $volume, public float $surface, public array $size,
-        public ?float $bore = null,
+        public ?float $bore = null, public ?PatternSections $sections = null,
     ) {}
 
-    public function withBore(?float $bore): self
+    public function round(PatternBore $bore): self
     {
-        return new self($this->triangles, $this->volume, $this->surface, $this->size, $bore);
+        return new self(
+            $this->triangles, $this->volume, $this->surface, $this->size, $bore->diameter(), $bore->sections(),
+        );
     }
 
     /** Volume over surface, which its freezing goes by. */
@@ -51,6 +54,6 @@ final readonly class PatternFacts
     {
         return new self($this->triangles, $this->volume * $by ** 3, $this->surface * $by ** 2, [
             $this->size[0] * $by, $this->size[1] * $by, $this->size[2] * $by,
-        ], $this->bore === null ? null : $this->bore * $by);
+        ], $this->bore === null ? null : $this->bore * $by, $this->sections?->scaled($by));
     }
 }

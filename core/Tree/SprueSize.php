@@ -38,7 +38,11 @@ final class SprueSize implements Calculation
         $heaviest = max($top, $base, $head);
         $margin = $settings->num('sprue.margin');
         $least = $settings->num('sprue.least');
-        $section = $band === null ? ['section_modulus'] : ['profile', 'width', 'thickness'];
+        $section = match (true) {
+            $band === null => ['section_modulus'],
+            $input->has('pattern_modulus') => ['pattern_modulus', 'pattern_modulus_base'],
+            default => ['profile', 'width', 'thickness'],
+        };
         $diameter = max(4 * $margin * $heaviest, $least);
         $wire = $this->wire($diameter, $settings);
         $answer = AnswerBuilder::of($this, $input)
@@ -177,6 +181,11 @@ final class SprueSize implements Calculation
             }
 
             return [$input->num('section_modulus'), $input->num('section_modulus')];
+        }
+        if ($input->has('pattern_modulus')) {
+            $measured = $input->num('pattern_modulus');
+
+            return [$measured, $input->numOr('pattern_modulus_base', $measured)];
         }
         try {
             return [$band->section(0.0)->modulus(), $band->section(M_PI)->modulus()];

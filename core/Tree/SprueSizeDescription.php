@@ -37,6 +37,14 @@ final class SprueSizeDescription
                 Field::length('inner_diameter', 'inside diameter as cast')->called('inside diameter')->optional(),
                 Field::length('head_modulus', 'area over perimeter of the root of a head cast in one piece, as cast')
                     ->called('head’s modulus')->optional(),
+                Field::length(
+                    'pattern_modulus', 'area over perimeter of the heaviest section measured on a pattern, which goes '
+                        .'before the drawn section’s',
+                )->called('pattern’s modulus')->optional(),
+                Field::length(
+                    'pattern_modulus_base',
+                    'area over perimeter of a measured pattern’s base; as its heaviest unless said',
+                )->called('pattern’s modulus at the base')->optional(),
                 Field::count('count', 'sprues to one pattern; by reach and mass unless said')
                     ->called('sprues')->between(1, 8)->optional(),
                 Field::choice('feed_at', ['base', 'head', 'shoulders'], 'where the sprues join')

@@ -237,6 +237,24 @@ it('turns a pattern that was read, names its bore beside the finger’s, and mar
     unlink($path);
 });
 
+it('looks at a 3MF as at an STL, and keeps the section that its sprue is sized by', function (): void {
+    $job = turnedRing(['form.thickness_top' => '1.5']);
+    $path = sys_get_temp_dir().'/hot-sprue-own.3mf';
+    file_put_contents($path, file_get_contents($this->url("/api/jobs/{$job->number}/solid/wax.3mf")));
+    $this->visit("/jobs/{$job->number}/wax");
+    $this->find('[data-testid="pattern-file"]')->sendKeys($path);
+    $this->click('input[name="carries"]');
+    $this->reads('[data-testid="pattern-read"]', 'Across the finger it is');
+    preg_match('/modulus of ([\d.]+) mm/', explode('heaviest', $this->text('[data-testid="pattern-read"]'))[1], $found);
+    expect(repainted($this)['count'])->toBeGreaterThan(200);
+    $this->reads('[data-testid="thinnest"]', 'One place in a hundred');
+    $this->tap('Take it for the wax');
+    $this->saved();
+    $this->until(fn (): bool => abs((float) $job->refresh()->held()->decision('wax.file_section') - (float) $found[1])
+        < 0.006, 'the heaviest section is kept');
+    unlink($path);
+});
+
 it('turns what a sum is of, without a job', function (): void {
     $this->visit('/sums/seat.bezel');
     $this->tap('Turn it in the hand');

@@ -15,6 +15,7 @@ use HotSprue\Solid\PatternFacts;
 use HotSprue\Solid\PatternMeasure;
 use HotSprue\Solid\Stl;
 use HotSprue\Solid\StlReader;
+use HotSprue\Solid\WireSolid;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\Shape;
 
@@ -94,14 +95,20 @@ it('closes an edge whose ends lie within a hundredth of a hair', function (): vo
 });
 
 /** @param list<list<float>> $triangles */
-function boreOf(array $triangles): ?float
+function factsOf(array $triangles): PatternFacts
 {
     $measure = new PatternMeasure;
     array_map($measure->add(...), $triangles);
     $bore = $measure->bore();
     array_map($bore->add(...), $triangles);
 
-    return $bore->diameter();
+    return $measure->facts()->round($bore);
+}
+
+/** @param list<list<float>> $triangles */
+function boreOf(array $triangles): ?float
+{
+    return factsOf($triangles)->bore;
 }
 
 /** @return list<list<float>> a mesh as triangles of nine numbers, its ways changed about */
@@ -122,10 +129,67 @@ it('finds the bore of a ring however it lies, with a head at one end and without
         ->and(boreOf(looseTriangles(Mesh::together($band, $head), $ways)))->toEqualWithDelta(17.4, 0.01);
 })->with([[[0, 1, 2]], [[2, 0, 1]], [[1, 2, 0]]]);
 
+it('finds the bore of a ring that is thicker at one end, its middle off the middle of its height', function (): void {
+    $band = BandSolid::of(new Band(17.4, Profile::HalfRound, 5.0, 4.0, 3.2, 1.4), Fineness::File);
+    // A seat sunk into its bore makes it no wider, a burr of half a millimetre narrower by that.
+    $burr = array_map(static fn (array $t): array => array_map(
+        static fn (float $at, int $way): float => 0.1 * $at + [8.2, -0.5, -0.5][$way % 3], $t, array_keys($t),
+    ), cubeTriangles());
+    expect(boreOf(looseTriangles($band)))->toEqualWithDelta(17.4, 0.01)
+        ->and(boreOf([...looseTriangles($band), ...$burr]))->toBeLessThan(17.3)->toBeGreaterThan(16.8);
+});
+
 it('finds no bore where nothing of a finger’s width goes through', function (): void {
     expect(boreOf(cubeTriangles(20.0)))->toBeNull()
+        ->and(boreOf(looseTriangles(WireSolid::between([0, 0, 0], [0, 5.0, 0], 21.0, Fineness::File))))->toBeNull()
         ->and(boreOf(looseTriangles(BandSolid::of(new Band(7.9, Profile::Flat, 2.0, 2.0, 2.0, 2.0), Fineness::File))))
         ->toBeNull()
         ->and(boreOf(looseTriangles(BandSolid::of(new Band(8.1, Profile::Flat, 2.0, 2.0, 2.0, 2.0), Fineness::File))))
         ->toEqualWithDelta(8.1, 0.01);
+});
+
+it('measures sections across the finger however it lies: two rectangles and their moduli', function (
+    array $ways, bool $isUpside,
+): void {
+    // 5 × 2 mm on top, 4 × 1.6 at the base.
+    $band = BandSolid::of(new Band(17.4, Profile::Flat, 5.0, 4.0, 2.0, 1.6), Fineness::File)
+        ->placed(Frame::at(3.0, -7.0, 11.0)->leant($isUpside ? 180.0 : 0.0));
+    $sections = factsOf(looseTriangles($band, $ways))->sections;
+    expect($sections->width)->toEqualWithDelta(5.0, 0.01)->and($sections->thickness)->toEqualWithDelta(2.0, 0.01)
+        ->and($sections->widthBase)->toEqualWithDelta(4.0, 0.01)
+        ->and($sections->thicknessBase)->toEqualWithDelta(1.6, 0.01)
+        ->and($sections->modulus)->toEqualWithDelta(5 * 2 / 14, 2e-3)
+        ->and($sections->modulusBase)->toEqualWithDelta(4 * 1.6 / 11.2, 2e-3);
+})->with([[[0, 1, 2]], [[2, 0, 1]], [[1, 2, 0]]])->with([false, true]);
+
+it('takes the end with the head for the top, though the band is heavier at the other', function (): void {
+    $band = BandSolid::of(new Band(17.4, Profile::Flat, 3.0, 6.0, 1.5, 2.2), Fineness::File);
+    // A solid lump of 4 × 4 mm, 5 high, from within the band.
+    $lump = array_map(static fn (array $t): array => array_map(
+        static fn (float $at, int $way): float => 0.4 * $at + [-2.0, -2.0, 9.0][$way % 3], $t, array_keys($t),
+    ), cubeTriangles());
+    $facts = factsOf([...looseTriangles($band), ...$lump]);
+    expect($facts->bore)->toEqualWithDelta(17.4, 0.01)->and($facts->sections->width)->toEqualWithDelta(4.0, 0.01)
+        ->and($facts->sections->thickness)->toEqualWithDelta(9.0 + 4.0 - 8.7, 0.01)
+        ->and($facts->sections->widthBase)->toEqualWithDelta(6.0, 0.01)
+        ->and($facts->sections->modulusBase)->toEqualWithDelta(6 * 2.2 / 16.4, 2e-3);
+});
+
+it('has sections as much larger as the whole, and none without a bore', function (): void {
+    $band = BandSolid::of(new Band(17.4, Profile::Flat, 5.0, 4.0, 2.0, 1.6), Fineness::File);
+    $sections = factsOf(looseTriangles($band))->scaled(1 / 0.985)->sections;
+    expect($sections->width)->toEqualWithDelta(5 / 0.985, 0.01)
+        ->and($sections->modulusBase)->toEqualWithDelta(4 * 1.6 / 11.2 / 0.985, 2e-3)
+        ->and(factsOf(cubeTriangles(20.0))->sections)->toBeNull();
+});
+
+it('sizes a sprue by what a pattern measures, before what was drawn', function (): void {
+    $drawn = ['profile' => 'flat', 'width' => 4, 'thickness' => 1.5, 'inner_diameter' => 17.0];
+    // 4 × 1.1 × 0.9 = 3.96, where the drawn section, 6 ÷ 11, asks for 2.4.
+    expect(reckon('sprue.size', [...$drawn, 'pattern_modulus' => 0.9])->num('diameter'))->toEqualWithDelta(3.96, 1e-9)
+        ->and(reckon('sprue.size', $drawn)->num('diameter'))->toEqualWithDelta(4.4 * 6 / 11, 1e-9);
+    $light = reckon('sprue.size', [...$drawn, 'pattern_modulus' => 0.9, 'pattern_modulus_base' => 0.4]);
+    expect($light->num('thinnest_modulus'))->toEqualWithDelta(0.4, 1e-9)
+        // Half way round the middle of the wall, in moduli of the base.
+        ->and($light->value('reaches')[0]['reach'])->toEqualWithDelta(M_PI * 18.5 / 2 / 0.4, 1e-6);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Solid\PatternFile;
+use App\Solid\PatternProgress;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Contract;
@@ -46,6 +47,17 @@ function cubeModel(string $unit = 'millimeter', string $more = '', float $size =
         .'<build><item objectid="1"/></build></model>';
 }
 
+/** @param array<int, ?string> $items places of what is built, by its object */
+function builtOf(string $more, array $items): string
+{
+    $build = implode(array_map(
+        static fn (int $id, ?string $place): string => "<item objectid=\"{$id}\""
+            .($place === null ? '/>' : " transform=\"{$place}\"/>"), array_keys($items), $items,
+    ));
+
+    return str_replace('<item objectid="1"/>', $build, cubeModel('millimeter', $more));
+}
+
 it('reads a pattern, by its contract, and keeps nothing of it', function (): void {
     $job = Job::factory()->ring()->create();
     $answer = readPattern($job, stlBytes(cubeTriangles()))->assertOk();
@@ -84,10 +96,23 @@ it('says what is wrong, and changes nothing', function (string $bytes, string $n
     'a zip cut short' => fn () => [substr(threeMf(cubeModel()), 0, 200), 'x.3mf', 'zip is broken'],
     'a model that breaks off' => fn () => [threeMf(substr(cubeModel(), 0, 900)), 'x.3mf', 'breaks off'],
     'a unit of its own' => fn () => [threeMf(cubeModel('league')), 'x.3mf', 'unit'],
-    'put together from others' => fn () => [
-        threeMf(cubeModel('millimeter', '<object id="2"><components><component objectid="1"/></components></object>')),
-        'x.3mf', 'one body',
+    'put together from itself' => fn () => [
+        threeMf(builtOf('<object id="2"><components><component objectid="2"/></components></object>', [2 => null])),
+        'x.3mf', 'too deeply',
     ],
+    'put together in a thousand thousands' => fn () => [threeMf(builtOf(implode(array_map(
+        static fn (int $id): string => "<object id=\"{$id}\"><components>"
+            .str_repeat('<component objectid="'.($id - 1).'"/>', 100).'</components></object>', range(2, 4),
+    )), [4 => null])), 'x.3mf', 'too often'],
+    'moved by what is no place' => fn () => [
+        threeMf(builtOf('', [1 => '1 0 0 0 1 0 0 0 1 here 0 0'])), 'x.3mf', 'no place',
+    ],
+    'moved by too few' => fn () => [threeMf(builtOf('', [1 => '1 0 0'])), 'x.3mf', 'no place'],
+    'never built' => fn () => [threeMf(builtOf('', [])), 'x.3mf', 'nothing in it is to be built'],
+    'in files of its own' => fn () => [threeMf(str_replace(
+        ['<model ', '<item '], ['<model xmlns:p="http://schemas.microsoft.com/3dmanufacturing/production/2015/06" ',
+            '<item p:path="/3D/other.model" '], cubeModel(),
+    )), 'x.3mf', 'files of their own'],
     'a corner that is not there' => fn () => [
         threeMf(str_replace('v1="0"', 'v1="999"', cubeModel())), 'x.3mf', 'not there',
     ],
@@ -97,6 +122,70 @@ it('says what is wrong, and changes nothing', function (string $bytes, string $n
     'a bomb' => fn () => [threeMf(cubeModel().str_repeat(' ', 30_000_000)), 'x.3mf', 'packed tighter'],
     'nothing' => fn () => ['', 'x.stl', 'no triangle'],
 ]);
+
+it('reads bodies that are moved, mirrored and repeated, where they are built', function (
+    string $model, int $triangles, float $volume, float $tall,
+): void {
+    $answer = readPattern(Job::factory()->ring()->create(), threeMf($model), 'x.3mf')->assertOk();
+    expect($answer->json('triangles'))->toBe($triangles)
+        ->and($answer->json('read.volume'))->toEqualWithDelta($volume, 1e-2)
+        ->and($answer->json('read.tall'))->toEqualWithDelta($tall, 1e-3);
+})->with([
+    // Two cubes of 10 mm beside one another, 5 mm between them.
+    'repeated' => fn () => [builtOf('<object id="2"><components><component objectid="1"/>'
+        .'<component objectid="1" transform="1 0 0 0 1 0 0 0 1 15 0 0"/></components></object>', [2 => null]),
+        24, 2000.0, 25.0],
+    'larger by two, and lying elsewhere' => fn () => [
+        builtOf('', [1 => '2 0 0 0 2 0 0 0 2 -40 7 0.5']), 12, 8000.0, 20.0,
+    ],
+    'mirrored' => fn () => [builtOf('', [1 => '-1 0 0 0 1 0 0 0 1 0 0 0']), 12, 1000.0, 10.0],
+    // Turned a quarter about z and then twice as long in x: it is the cube’s y that grows.
+    'one place within another' => fn () => [builtOf('<object id="2"><components><component objectid="1" '
+        .'transform="0 1 0 -1 0 0 0 0 1 0 0 0"/></components></object>', [2 => '2 0 0 0 1 0 0 0 1 0 0 0']),
+        12, 2000.0, 20.0],
+    'drawn, and not built' => fn () => [builtOf('<object id="2"><mesh><vertices><vertex x="0" y="0" z="0"/></vertices>'
+        .'<triangles><triangle v1="0" v2="0" v3="0"/></triangles></mesh></object>', [1 => null]), 12, 1000.0, 10.0],
+]);
+
+it('tells how far it has come while it is read, and nothing after', function (): void {
+    $job = Job::factory()->ring()->create();
+    $progress = fn (): ?float => $this->getJson("/api/jobs/{$job->number}/pattern/progress")->assertOk()->json('share');
+    expect($progress())->toBeNull();
+    $path = tempnam(sys_get_temp_dir(), 'far');
+    $cubes = [];
+    for ($i = 0; $i < 4000; $i++) {
+        foreach (cubeTriangles(1.0) as $t) {
+            $cubes[] = array_map(static fn (float $at, int $way): float => $at + [
+                $i % 50 * 2.0, intdiv($i, 50) * 2.0, 0.0,
+            ][$way % 3], $t, array_keys($t));
+        }
+    }
+    file_put_contents($path, stlBytes($cubes));
+    $told = [];
+    PatternFile::read($path, function (float $share) use ($job, &$told, $progress): void {
+        PatternProgress::told($job, $share);
+        $told[] = $progress();
+    });
+    // 48,000 triangles, read twice: told at every twenty thousandth.
+    expect($told)->toEqualWithDelta([20 / 96, 40 / 96, 0.5 + 20 / 96, 0.5 + 40 / 96], 0.001);
+    readPattern($job, (string) file_get_contents($path))->assertOk();
+    unlink($path);
+    expect($progress())->toBeNull();
+});
+
+it('feeds the sprue by the heaviest section that was read, whatever Form drew', function (): void {
+    $job = Job::factory()->ring()->create();
+    $size = static fn (string $path, string $to): array => ['path' => $path, 'from' => null, 'to' => $to];
+    $this->postJson("/api/jobs/{$job->number}/changes", ['changes' => [
+        $size('wax.file_section', '0.9 mm'), $size('wax.file_section_base', '0.5 mm'),
+        $size('wax.file_bore', '18.4 mm'), $size('wax.file_thickness', '3 mm'),
+        $size('wax.file_thickness_base', '2 mm'),
+    ]])->assertOk();
+    $sprue = $this->getJson("/api/jobs/{$job->number}?station=tree")->json('answers')['sprue.size']['results'];
+    expect($sprue['diameter']['value'])->toEqualWithDelta(4 * 1.1 * 0.9, 1e-9)
+        ->and($sprue['thinnest_modulus']['value'])->toEqualWithDelta(0.5, 1e-9)
+        ->and($sprue['reaches']['value'][0]['reach_mm'])->toEqualWithDelta(M_PI * (18.4 + 2.5) / 2, 1e-6);
+});
 
 it('wants to know whether the file carries its shrinkage', function (): void {
     $job = Job::factory()->ring()->create();

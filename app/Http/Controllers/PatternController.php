@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Problem;
 use App\Models\Job;
 use App\Solid\PatternFile;
+use App\Solid\PatternProgress;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Solid\BadPattern;
 use HotSprue\Solid\PatternFacts;
@@ -22,9 +23,12 @@ final class PatternController
         // Whether the file is drawn as large as the wax is to be, or at the finished casting's size.
         $asked = $request->validate(['carries' => 'required|boolean']);
         try {
-            $facts = PatternFile::read($this->whole($request->file('file'))->getPathname());
+            $path = $this->whole($request->file('file'))->getPathname();
+            $facts = PatternFile::read($path, static fn (float $share) => PatternProgress::told($job, $share));
         } catch (BadPattern $bad) {
             return Problem::of(['file' => [$bad->getMessage()]]);
+        } finally {
+            PatternProgress::over($job);
         }
         $grown = $request->boolean('carries') ? 1.0 : $this->grown($job);
 
@@ -35,15 +39,26 @@ final class PatternController
         ]);
     }
 
+    /** How far the reading of it has come. */
+    public function progress(Job $job): JsonResponse
+    {
+        $share = PatternProgress::of($job);
+
+        return new JsonResponse(['share' => $share === null ? null : round($share, 3)]);
+    }
+
     /** @return array<string, ?float> */
     private function sizes(PatternFacts $facts): array
     {
-        return [
-            'volume' => round($facts->volume, 3), 'surface' => round($facts->surface, 3),
-            'modulus' => round($facts->modulus(), 4), 'across' => round($facts->across(), 3),
-            'along' => round($facts->along(), 3), 'tall' => round($facts->tall(), 3),
-            'bore' => $facts->bore === null ? null : round($facts->bore, 3),
-        ];
+        $sections = $facts->sections;
+
+        return array_map(static fn (?float $size): ?float => $size === null ? null : round($size, 4), [
+            'volume' => $facts->volume, 'surface' => $facts->surface, 'modulus' => $facts->modulus(),
+            'across' => $facts->across(), 'along' => $facts->along(), 'tall' => $facts->tall(),
+            'bore' => $facts->bore, 'width' => $sections?->width, 'thickness' => $sections?->thickness,
+            'width_base' => $sections?->widthBase, 'thickness_base' => $sections?->thicknessBase,
+            'section' => $sections?->modulus, 'section_base' => $sections?->modulusBase,
+        ]);
     }
 
     /** Bore of the wax that Form asks for, mm. */

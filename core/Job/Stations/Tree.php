@@ -29,11 +29,13 @@ final class Tree extends StationPlan
         return CalculationUse::of('sprue.size', [
             'profile' => [From::decision('form.profile'), From::fixed('flat')],
             ...SharedInputs::section(),
-            'width' => From::result('wax.dimensions', 'width_as_cast'),
-            'width_base' => From::result('wax.dimensions', 'width_base_as_cast'),
-            'thickness' => From::result('wax.dimensions', 'thickness_as_cast'),
-            'thickness_base' => From::result('wax.dimensions', 'thickness_base_as_cast'),
-            'inner_diameter' => From::result('wax.dimensions', 'bore_as_cast'),
+            'width' => SharedInputs::asCast('width'),
+            'width_base' => SharedInputs::asCast('width_base'),
+            'thickness' => SharedInputs::asCast('thickness'),
+            'thickness_base' => SharedInputs::asCast('thickness_base'),
+            'inner_diameter' => SharedInputs::asCast('bore'),
+            'pattern_modulus' => From::decision('wax.file_section'),
+            'pattern_modulus_base' => From::decision('wax.file_section_base'),
             'head_modulus' => From::largest(
                 'settings', From::result('seat.bezel', 'root_modulus')->madeAs('cast'),
             ),

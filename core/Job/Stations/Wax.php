@@ -168,6 +168,13 @@ final class Wax extends StationPlan
             self::fed('wax.file_across')->called('pattern read, across'),
             self::fed('wax.file_along')->called('pattern read, along the finger'),
             self::fed('wax.file_tall')->called('pattern read, tall'),
+            self::fed('wax.file_bore')->called('pattern read, bore'),
+            self::fed('wax.file_width')->called('pattern read, width'),
+            self::fed('wax.file_width_base')->called('pattern read, width at the base'),
+            self::fed('wax.file_thickness')->called('pattern read, thickness'),
+            self::fed('wax.file_thickness_base')->called('pattern read, thickness at the base'),
+            self::fed('wax.file_section')->called('pattern read, modulus of its heaviest section'),
+            self::fed('wax.file_section_base')->called('pattern read, modulus of its base'),
         ];
     }
 

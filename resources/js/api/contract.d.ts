@@ -765,6 +765,41 @@ export interface components {
                     value: number;
                     typed: string;
                 };
+                /** @description Inside diameter as cast. */
+                "wax.file_bore"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Width as cast, at the top. */
+                "wax.file_width"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Width as cast, at the base; as the top unless said. */
+                "wax.file_width_base"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Thickness as cast, at the top. */
+                "wax.file_thickness"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Thickness as cast, at the base; as the top unless said. */
+                "wax.file_thickness_base"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Area over perimeter of the heaviest section measured on a pattern, which goes before the drawn section’s. */
+                "wax.file_section"?: {
+                    value: number;
+                    typed: string;
+                };
+                /** @description Area over perimeter of a measured pattern’s base; as its heaviest unless said. */
+                "wax.file_section_base"?: {
+                    value: number;
+                    typed: string;
+                };
                 /** @description Sprues to one pattern; by reach and mass unless said. */
                 "tree.count"?: {
                     value: number;
@@ -2535,6 +2570,15 @@ export interface components {
             along: number;
             tall: number;
             bore: number | null;
+            width: number | null;
+            thickness: number | null;
+            width_base: number | null;
+            thickness_base: number | null;
+            section: number | null;
+            section_base: number | null;
+        };
+        PatternProgress: {
+            share: number | null;
         };
         PatternRead: {
             triangles: number;

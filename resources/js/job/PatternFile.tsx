@@ -6,6 +6,7 @@ import type { Schemas } from '../api/types';
 import { Act } from '../bench/Act';
 import { Refused } from '../bench/Refused';
 import { say, useUnits } from '../bench/units';
+import { PatternTold, Reading } from './PatternRead';
 import { decidedAt } from './stations/StationPage';
 import type { Work } from './useJob';
 
@@ -19,6 +20,13 @@ const KEPT = {
     across: 'file_across',
     along: 'file_along',
     tall: 'file_tall',
+    bore: 'file_bore',
+    width: 'file_width',
+    width_base: 'file_width_base',
+    thickness: 'file_thickness',
+    thickness_base: 'file_thickness_base',
+    section: 'file_section',
+    section_base: 'file_section_base',
 } as const;
 
 /** A pattern made elsewhere, printed or milled: read, measured, and taken for the wax that Form drew. */
@@ -49,14 +57,10 @@ export function PatternFile({ work }: { work: Work }) {
         else read.reset();
     };
     const keep = (sizes: Read['pattern'] | null) =>
-        Object.entries(KEPT).forEach(([size, name]) =>
-            work.edit(
-                `wax.${name}`,
-                sizes === null
-                    ? null
-                    : `${sizes[size as keyof typeof KEPT]}${size === 'volume' ? ' mm3' : ' mm'}`,
-            ),
-        );
+        Object.entries(KEPT).forEach(([size, name]) => {
+            const said = sizes?.[size as keyof typeof KEPT] ?? null;
+            work.edit(`wax.${name}`, said === null ? null : `${said}${size === 'volume' ? ' mm3' : ' mm'}`);
+        });
     return (
         <Box
             as="section"
@@ -129,45 +133,24 @@ export function PatternFile({ work }: { work: Work }) {
                 </Flex>
             </Flex>
             {read.isPending ? (
-                <Flex gap={3} align="center" role="status">
-                    Reading {file?.name}…
-                    <progress aria-label="Reading the pattern" />
-                    <Act
-                        kind="quiet"
-                        onClick={() => {
-                            stop.current?.abort();
-                            read.reset();
-                        }}
-                    >
-                        stop
-                    </Act>
-                </Flex>
+                <Reading
+                    number={job.number}
+                    name={file?.name ?? ''}
+                    onStop={() => {
+                        stop.current?.abort();
+                        read.reset();
+                    }}
+                />
             ) : null}
             <Refused error={read.error} />
-            {read.data && file?.name.toLowerCase().endsWith('.stl') ? (
+            {read.data && file ? (
                 <Suspense fallback={null}>
                     <PatternLook file={file} />
                 </Suspense>
             ) : null}
             {read.data ? (
                 <Flex gap={3} align="center" wrap="wrap" data-testid="pattern-read">
-                    <Box role="status">
-                        {read.data.triangles.toLocaleString('en-GB')} triangles. As a wax:{' '}
-                        {told(read.data.pattern.volume, 'cubic-millimetres')},{' '}
-                        {told(read.data.pattern.across, 'length')} across,{' '}
-                        {told(read.data.pattern.along, 'length')} along the finger,{' '}
-                        {told(read.data.pattern.tall, 'length')} tall; mean modulus{' '}
-                        {told(read.data.pattern.modulus, 'length')}.
-                        {read.data.pattern.bore === null ? null : (
-                            <> Its bore is {told(read.data.pattern.bore, 'length')}</>
-                        )}
-                        {read.data.pattern.bore === null || read.data.bore_wanted === null
-                            ? null
-                            : `, the finger asks for ${told(read.data.bore_wanted, 'length')}.`}
-                        {read.data.carries ? null : (
-                            <> Enlarged {((read.data.grown - 1) * 100).toFixed(2)} %.</>
-                        )}
-                    </Box>
+                    <PatternTold read={read.data} />
                     <Act
                         kind="main"
                         onClick={() => {

@@ -7,7 +7,7 @@ import SolidCanvas from './SolidCanvas';
 import { Thinnest } from './Thinnest';
 import { asked } from './unite';
 
-/** A pattern that was read, to be turned, with the places where it is thin. STL alone can be looked at. */
+/** A pattern that was read, to be turned, with the places where it is thin. */
 export default function PatternLook({ file }: { file: File }) {
     const [none, setNone] = useState(false);
     const onNone = useCallback(() => setNone(true), []);
