@@ -8,6 +8,7 @@ use HotSprue\Fields\Input;
 use HotSprue\Form\Band;
 use HotSprue\Solid\Fineness;
 use HotSprue\Solid\Frame;
+use HotSprue\Solid\GallerySolid;
 use HotSprue\Solid\HeadSolid;
 use HotSprue\Solid\Look;
 use HotSprue\Solid\Mesh;
@@ -16,7 +17,7 @@ use HotSprue\Solid\PlateSolid;
 use HotSprue\Solid\Stage;
 use HotSprue\Stock\Alloy;
 
-/** One setting as a solid where it stands on its ring: its collet, claws or plate, and its stones. */
+/** One setting as a solid where it stands on its ring: its collet, claws, plate or gallery, and its stones. */
 final readonly class SettingSolid
 {
     public function __construct(
@@ -60,6 +61,7 @@ final readonly class SettingSolid
     {
         $bodies = array_filter([
             'collar' => $this->bezel() ?? $this->tube(), 'claws' => $this->claws(), 'plate' => $this->plate(),
+            'gallery' => $this->gallery(),
         ]);
         // A head cast with its ring has shrunk with it, and has its finishing still to lose.
         $grown = $this->stage === Stage::Wax ? $this->grown() : 1.0;
@@ -125,6 +127,22 @@ final readonly class SettingSolid
             array_values((array) $answer->value('claws')), $answer->num('wire'), $up - $thick / 2,
             $up + $input->num('standing'), $this->fineness,
         ));
+    }
+
+    /** The rings under a head, and struts at its claws. */
+    private function gallery(): ?Mesh
+    {
+        [$input, $answer] = [$this->row->input('seat.gallery'), $this->row->answer('seat.gallery')];
+        if ($input === null || $answer === null) {
+            return null;
+        }
+        $claws = $this->row->value('seat.claw', 'places') ?? array_filter(
+            (array) $this->row->value('layout.cluster', 'claws'),
+            static fn (array $claw): bool => $claw['kind'] === 'outer',
+        );
+        $frame = Frame::at(0.0, 0.0, SeatedStones::girdleOf($this->row));
+
+        return GallerySolid::of($input, $answer, $this->fineness, array_values((array) $claws))->placed($frame);
     }
 
     /** Underside of the centre's girdle over the foot. */

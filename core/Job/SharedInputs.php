@@ -92,12 +92,28 @@ final class SharedInputs
         return From::sum('settings', self::metal()->unless('settings.alloy'));
     }
 
-    /** Wax of the heads that are cast with their ring, and so are part of the pattern; not of those soldered on. */
+    /**
+     * Wax of the heads that are cast with their ring, and so are part of the pattern; not of those soldered on. A
+     * cluster or a gallery shrinks with its ring: it is as much larger in wax.
+     */
     public static function castHeads(): Source
     {
-        return From::sum(
-            'settings', self::head('wax_volume_mm3', 'seat.bezel', 'seat.claw')->forEveryStone()->madeAs('cast'),
-        );
+        $head = self::head('wax_volume_mm3', 'seat.bezel', 'seat.claw')->forEveryStone();
+        $cast = [From::result('layout.cluster', 'volume_mm3'), From::result('seat.gallery', 'volume_mm3')];
+        $whole = From::ofJob(static function (JobAnswers $job) use ($head, $cast): ?float {
+            $wax = $head->value($job);
+            $metal = array_filter(
+                array_map(static fn (Source $source): mixed => $source->value($job), $cast), is_numeric(...),
+            );
+            if (! is_numeric($wax) && $metal === []) {
+                return null;
+            }
+            $grown = $job->value('wax.dimensions', 'bore') / ($job->value('wax.dimensions', 'bore_as_cast') ?: 1.0);
+
+            return (float) $wax + array_sum($metal) * $grown ** 3;
+        });
+
+        return From::sum('settings', $whole->madeAs('cast'));
     }
 
     /** @return array<string, Source> how far the farthest of the heads that are cast with the ring reaches */

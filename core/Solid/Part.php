@@ -7,7 +7,9 @@ namespace HotSprue\Solid;
 /** One part of a piece: what it is called, what it looks like, and its body where it stands. */
 final readonly class Part
 {
-    public const KINDS = ['band', 'collar', 'claws', 'plate', 'stone', 'sprues', 'button', 'flask', 'blank', 'cut'];
+    public const KINDS = [
+        'band', 'collar', 'claws', 'plate', 'gallery', 'stone', 'sprues', 'button', 'flask', 'blank', 'cut',
+    ];
 
     /** @param ?string $setting key of the setting that it belongs to */
     public function __construct(

@@ -14,10 +14,10 @@ use HotSprue\Stock\Alloy;
 use HotSprue\Stones\StoneInput;
 use HotSprue\Workshop\WorkshopSettings;
 
-/** What a sum without a job is of, as a solid: a band, or a stone in its collet or claws. */
+/** What a sum without a job is of, as a solid: a band, a stone in its collet or claws, or a gallery. */
 final class SumSolid
 {
-    private const SHEETS = ['form.band', 'seat.bezel', 'seat.claw'];
+    private const SHEETS = ['form.band', 'seat.bezel', 'seat.claw', 'seat.gallery'];
 
     /** What a piece is of that nobody named a metal for. */
     private const USUAL = 'sterling-925';
@@ -48,6 +48,9 @@ final class SumSolid
                 'seat.claw' => [
                     new Part('claws', 'claws', $metal(), HeadSolid::claws($answer, $fineness)),
                     self::stone($input, $answer->num('below'), $settings),
+                ],
+                'seat.gallery' => [
+                    new Part('gallery', 'gallery', $metal(), GallerySolid::of($input, $answer, $fineness)),
                 ],
                 default => [],
             };

@@ -38,7 +38,7 @@ final class WireSolid
     }
 
     /** @return list<array{float, float}> whose area is the circle's */
-    private static function circle(float $radius, int $count): array
+    public static function circle(float $radius, int $count): array
     {
         $fair = $radius * sqrt(2 * M_PI / $count / sin(2 * M_PI / $count));
 

@@ -120,6 +120,55 @@ it('stands claws of the sheet’s volume about their stone', function (): void {
         ->and(MeshFaults::of($claws->mesh)->euler)->toBe(2 * (int) $row->value('seat.claw', 'claws'));
 });
 
+it('has a gallery of the sheet’s volume under its claws, a strut at each', function (): void {
+    $typed = solidBand(solidStone('oval', 'claws', ['settings.a.height' => '0.3', 'settings.a.gallery' => '1.5']));
+    [, $answers] = heldJob($typed);
+    $parts = (new RingSolid($answers, Stage::Finished, Fineness::Look))->parts();
+    $gallery = solidOf($parts, 'gallery');
+    $row = $answers->ofRow('settings', 'a');
+    expect($gallery->mesh->volume() / $row->value('seat.gallery', 'volume_mm3'))->toEqualWithDelta(1.0, 0.001)
+        ->and($gallery->isBody())->toBeTrue()->and($gallery->setting)->toBe('a')
+        // A ring is a torus, each strut a ball.
+        ->and(MeshFaults::of($gallery->mesh)->euler)->toBe(2 * (int) $row->value('seat.claw', 'claws'));
+    // At each claw’s middle, and so half a wire from it, a strut goes down to the foot.
+    $half = (float) $row->input('seat.gallery')->num('wire') / 2;
+    $lowest = array_filter(
+        array_chunk($gallery->mesh->points, 3),
+        static fn (array $at): bool => $at[2] < $gallery->mesh->box()[0][2] + 1e-6,
+    );
+    foreach ($row->value('seat.claw', 'places') as $claw) {
+        $near = array_filter($lowest, static fn (array $at): bool => abs(
+            hypot($at[0] - $claw['x_mm'], $at[1] - $claw['y_mm']) - $half,
+        ) < 0.02);
+        expect(count($near))->toBeGreaterThanOrEqual(14);
+    }
+});
+
+it('weighs a gallery and a cluster that are cast with their ring into its wax', function (): void {
+    $wax = static function (array $more): float {
+        [, $answers] = heldJob(solidBand(solidStone('round', 'claws', ['settings.a.made' => 'cast', ...$more])));
+
+        return (float) $answers->value('wax.pattern', 'ring_volume_mm3');
+    };
+    [, $answers] = heldJob(solidBand(solidStone('round', 'claws', [
+        'settings.a.made' => 'cast', 'settings.a.gallery' => '1.5',
+    ])));
+    $metal = (float) $answers->ofRow('settings', 'a')->value('seat.gallery', 'volume_mm3');
+    // Carved wax shrinks by 1.5 % every way.
+    expect($wax(['settings.a.gallery' => '1.5']) - $wax([]))->toEqualWithDelta($metal / 0.985 ** 3, 1e-6)
+        ->and($wax(['settings.a.gallery' => '1.5', 'settings.a.made' => 'apart']))
+        ->toEqualWithDelta($wax(['settings.a.made' => 'apart']), 1e-9);
+    $cluster = [
+        'stones.b.shape' => 'round', 'stones.b.width' => '1.3', 'settings.b.holds' => 'cluster',
+        'settings.b.stone' => 'b', 'settings.b.style' => 'shared-claws',
+    ];
+    [, $answers] = heldJob(solidBand([...solidStone('round', 'claws'), ...$cluster, 'settings.b.made' => 'apart']));
+    $plate = (float) $answers->ofRow('settings', 'b')->value('layout.cluster', 'volume_mm3');
+    expect($plate)->toBeGreaterThan(10.0)
+        ->and($wax([...$cluster, 'settings.b.made' => 'cast']) - $wax([...$cluster, 'settings.b.made' => 'apart']))
+        ->toEqualWithDelta($plate / 0.985 ** 3, 1e-6);
+});
+
 it('sinks a stone that is set into the band, its table where the sheet says', function (): void {
     $typed = solidBand(solidStone('round', 'flush', ['stones.a.width' => '2', 'settings.a.angle' => '30']));
     [, $answers] = heldJob($typed);

@@ -41,7 +41,34 @@ it('shows a sum’s band, bezel or claws of the volume that the sheet reckons', 
         ['collar', 'stone']],
     'a tube' => ['seat.bezel', ['shape' => 'round', 'width' => 4, 'made_from' => 'tube'], ['collar', 'stone']],
     'claws' => ['seat.claw', ['shape' => 'pear', 'length' => 8, 'width' => 5], ['claws', 'stone']],
+    'a gallery' => ['seat.gallery', ['shape' => 'oval', 'length' => 8, 'width' => 6, 'depths' => '1, 3', 'taper' => 10,
+        'struts' => 4], ['gallery']],
+    'a gallery of strip' => ['seat.gallery', ['shape' => 'round', 'width' => 7, 'depths' => '2', 'height' => 1.5,
+        'struts' => 3, 'outside' => 0.6], ['gallery']],
+    'a gallery with corners' => ['seat.gallery', ['shape' => 'octagon', 'length' => 8, 'width' => 6, 'depths' => '1.5',
+        'inset' => 0.3], ['gallery']],
 ]);
+
+it('lays a gallery’s rings where the sheet has them, and leads its struts in by the slope', function (): void {
+    [$parts] = sumSolid('seat.gallery', [
+        'shape' => 'round', 'width' => 8, 'depths' => '1, 3', 'wire' => 0.8, 'taper' => 20,
+    ]);
+    $mesh = $parts[0]->mesh;
+    // Two rings of wire lie 1 and 3 mm under the girdle; each steps in by tan 20° a millimetre from 4 mm.
+    [$least, $most] = $mesh->box();
+    expect($most[2])->toEqualWithDelta(-1 + 0.4, 0.005)->and($least[2])->toEqualWithDelta(-3 - 0.4, 0.005)
+        ->and($most[0])->toEqualWithDelta(4 - tan(deg2rad(20)), 0.01)->and(MeshFaults::of($mesh)->euler)->toBe(0);
+    [$low] = sumSolid('seat.gallery', [
+        'shape' => 'round', 'width' => 8, 'depths' => '3', 'wire' => 0.8, 'taper' => 20,
+    ]);
+    expect($low[0]->mesh->box()[1][0])->toEqualWithDelta(4 - 3 * tan(deg2rad(20)), 0.01);
+    // With a strut its foot stands as deep as is said.
+    [$stood] = sumSolid('seat.gallery', [
+        'shape' => 'round', 'width' => 8, 'depths' => '1', 'taper' => 0, 'struts' => 4, 'deep' => 5,
+    ]);
+    expect($stood[0]->mesh->box()[0][2])->toEqualWithDelta(-5.0, 1e-6)->and($stood[0]->mesh->box()[1][2])
+        ->toEqualWithDelta(0.0, 1e-6);
+});
 
 it('is of the metal that was named, of silver where none was, and sets a dome for a dome', function (): void {
     $colour = static fn (array $more): string => sumSolid(
