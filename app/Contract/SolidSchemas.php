@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use HotSprue\Solid\Part;
+use HotSprue\Solid\Sheen;
 use HotSprue\Solid\Stage;
 
 /** The shapes of the piece in the hand: its parts as meshes, and a pattern that was read. */
@@ -21,6 +22,7 @@ final class SolidSchemas
                 'parts' => Shape::list(Shape::whole([
                     'kind' => Shape::oneOf(Part::KINDS), 'name' => $text,
                     'material' => Shape::oneOf(['metal', 'stone', 'wax', 'clear']), 'colour' => $text,
+                    'sheen' => Shape::oneOf(array_column(Sheen::cases(), 'value')), 'is_darkened' => $bool,
                     'setting' => Shape::orNull($text), 'is_body' => $bool,
                     'points' => $text, 'faces' => $text,
                 ])),

@@ -17,7 +17,8 @@ final class SolidAnswer
     {
         return ['stage' => $stage, 'told' => $told, 'parts' => array_map(static fn (Part $part): array => [
             'kind' => $part->kind, 'name' => $part->name, 'material' => $part->look->material,
-            'colour' => $part->look->colour, 'setting' => $part->setting, 'is_body' => $part->isBody(),
+            'colour' => $part->look->colour, 'sheen' => $part->look->sheen->value,
+            'is_darkened' => $part->look->isDarkened, 'setting' => $part->setting, 'is_body' => $part->isBody(),
             'points' => base64_encode(pack('g*', ...$part->mesh->points)),
             'faces' => base64_encode(pack('V*', ...$part->mesh->faces)),
         ], $parts)];

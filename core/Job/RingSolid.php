@@ -10,10 +10,8 @@ use HotSprue\Form\FormBand;
 use HotSprue\Form\ImpossibleSection;
 use HotSprue\Solid\BandSolid;
 use HotSprue\Solid\Fineness;
-use HotSprue\Solid\Look;
 use HotSprue\Solid\Part;
 use HotSprue\Solid\Stage;
-use HotSprue\Stock\Alloy;
 
 /** A job's ring as a solid at one of its stages: its band, and of every setting what there is by then. */
 final readonly class RingSolid
@@ -27,8 +25,10 @@ final readonly class RingSolid
         if ($band === null) {
             return [];
         }
+        $alloy = $this->job->input('form.band')?->textOrNull('alloy');
+        $look = JobMetalLook::of($this->job, $this->stage, $alloy);
         try {
-            $parts = [new Part('band', 'band', $this->look(), BandSolid::of($band, $this->fineness))];
+            $parts = [new Part('band', 'band', $look, BandSolid::of($band, $this->fineness))];
         } catch (ImpossibleSection) {
             return [];
         }
@@ -49,17 +49,6 @@ final readonly class RingSolid
         $band = FormBand::band($input, FingerInput::read($input)->diameter());
 
         return $this->stage === Stage::Cast ? $this->asCast($band) : $band;
-    }
-
-    private function look(): Look
-    {
-        $alloy = $this->job->input('form.band')?->textOrNull('alloy');
-
-        return match (true) {
-            $this->stage === Stage::Wax => Look::wax(),
-            $alloy === null => Look::metal(Alloy::named('sterling-925', $this->job->settings)),
-            default => Look::metal(Alloy::named($alloy, $this->job->settings)),
-        };
     }
 
     private function asCast(Band $wax): Band

@@ -15,7 +15,6 @@ use HotSprue\Solid\Mesh;
 use HotSprue\Solid\Part;
 use HotSprue\Solid\PlateSolid;
 use HotSprue\Solid\Stage;
-use HotSprue\Stock\Alloy;
 
 /** One setting as a solid where it stands on its ring: its collet, claws, plate or gallery, and its stones. */
 final readonly class SettingSolid
@@ -74,12 +73,8 @@ final readonly class SettingSolid
 
     private function look(): Look
     {
-        $alloy = $this->row->input('seat.bezel')?->textOrNull('alloy')
-            ?? $this->row->document->text('brief.alloy') ?? 'sterling-925';
-        $isKnown = in_array($alloy, $this->row->settings->names('stock.alloys'), true);
-
-        return $this->stage === Stage::Wax
-            ? Look::wax() : Look::metal(Alloy::named($isKnown ? $alloy : 'sterling-925', $this->row->settings));
+        return JobMetalLook::of($this->row, $this->stage, $this->row->input('seat.bezel')?->textOrNull('alloy')
+            ?? $this->row->document->text('brief.alloy'));
     }
 
     private function bezel(): ?Mesh

@@ -6,7 +6,10 @@ namespace HotSprue\Solid;
 
 use HotSprue\Stock\Alloy;
 
-/** What a part is of, to the eye: its material, and its colour as #rrggbb. Source: workbook 19, to look at. */
+/**
+ * What a part is of, to the eye: its material, its colour as #rrggbb, and how it takes the light. Source: workbook 19,
+ * to look at.
+ */
 final readonly class Look
 {
     private const METALS = [
@@ -30,7 +33,13 @@ final readonly class Look
 
     private const CLEAR = '#e9f0f2';
 
-    private function __construct(public string $material, public string $colour) {}
+    private const RHODIUM = '#dadcdd';
+
+    /** @param bool $isDarkened whether its lows are left dark */
+    private function __construct(
+        public string $material, public string $colour, public Sheen $sheen = Sheen::Polished,
+        public bool $isDarkened = false,
+    ) {}
 
     public static function metal(Alloy $alloy): self
     {
@@ -38,6 +47,16 @@ final readonly class Look
             $alloy->metal === 'gold' => self::GOLDS[$alloy->colour] ?? self::GOLDS['yellow'],
             default => self::METALS[$alloy->metal] ?? self::METALS['silver'],
         });
+    }
+
+    public function finished(Sheen $sheen, bool $isDarkened = false): self
+    {
+        return new self($this->material, $this->colour, $sheen, $isDarkened);
+    }
+
+    public function plated(): self
+    {
+        return new self($this->material, self::RHODIUM, $this->sheen, $this->isDarkened);
     }
 
     public static function stone(?string $species): self

@@ -26,6 +26,7 @@ final class SolidTold
             'The piece, %s: %.1f mm across, %.1f along the finger and %.1f tall; its parts have %.0f mm³.',
             $stage->label(), $most[0] - $least[0], $most[1] - $least[1], $most[2] - $least[2], $volume,
         );
+        $words .= self::finish($bodies, $stage);
         $stones === [] ?: $words .= ' Stones: '.implode(', ', array_unique(array_map(
             static fn (Part $part): string => $part->name, $stones,
         ))).'.';
@@ -38,5 +39,17 @@ final class SolidTold
         }
 
         return $words;
+    }
+
+    /** @param list<Part> $bodies */
+    private static function finish(array $bodies, Stage $stage): string
+    {
+        $look = $bodies === [] || $stage !== Stage::Finished ? null : $bodies[0]->look;
+        $said = array_filter([
+            $look === null || $look->sheen === Sheen::Polished ? null : ucfirst($look->sheen->value),
+            $look?->isDarkened === true ? 'its lows darkened' : null,
+        ]);
+
+        return $said === [] ? '' : ' '.ucfirst(implode(', ', $said)).'.';
     }
 }

@@ -20,6 +20,9 @@ final class StillPicture
 
     private const MARGIN = 1.08;
 
+    /** How much of the lamp is seen in a face, of 255. */
+    private const SHINE = ['polished' => 150.0, 'satin' => 45.0, 'matt' => 12.0, 'cast' => 0.0];
+
     /** @var array<int, float> how near, by pixel */
     private array $near = [];
 
@@ -79,7 +82,10 @@ final class StillPicture
     private function paint(Part $part, array $seen, float $scale, array $middle): void
     {
         $colour = (int) hexdec(substr($part->look->colour, 1));
-        $isPolished = in_array($part->look->material, ['metal', 'stone'], true);
+        $shine = match (true) {
+            ! in_array($part->look->material, ['metal', 'stone'], true) => 0.0,
+            default => self::SHINE[$part->look->sheen->value],
+        };
         $screen = [];
         for ($i = 0, $count = count($seen); $i < $count; $i += 3) {
             $screen[] = [
@@ -93,7 +99,7 @@ final class StillPicture
             $area = ($b[0] - $a[0]) * ($c[1] - $a[1]) - ($c[0] - $a[0]) * ($b[1] - $a[1]);
             // On the screen, where y points down, what faces the eye goes round the other way.
             if ($area < -1e-9) {
-                $this->fill([$a, $b, $c], $area, self::lit($colour, $isPolished, [
+                $this->fill([$a, $b, $c], $area, self::lit($colour, $shine, [
                     array_slice($seen, 3 * $faces[$i], 3), array_slice($seen, 3 * $faces[$i + 1], 3),
                     array_slice($seen, 3 * $faces[$i + 2], 3),
                 ]));
@@ -129,7 +135,7 @@ final class StillPicture
     }
 
     /** @param array<int, array<int, float>> $t */
-    private static function lit(int $colour, bool $isPolished, array $t): int
+    private static function lit(int $colour, float $polish, array $t): int
     {
         [$a, $b, $c] = $t;
         [$ux, $uy, $uz] = [$b[0] - $a[0], $b[1] - $a[1], $b[2] - $a[2]];
@@ -140,7 +146,7 @@ final class StillPicture
         $toLamp = $nx * self::LAMP[0] + $ny * self::LAMP[1] + $nz * self::LAMP[2];
         $light = 0.34 + 0.62 * max(0.0, $toLamp) + 0.06 * $ny;
         // The lamp itself, seen in a polished face.
-        $shine = $isPolished ? 150 * max(0.0, 2 * $toLamp * $nz - self::LAMP[2]) ** 12 : 0.0;
+        $shine = $polish * max(0.0, 2 * $toLamp * $nz - self::LAMP[2]) ** 12;
         $mixed = 0;
         foreach ([16, 8, 0] as $shift) {
             $value = ($colour >> $shift & 0xFF) * $light + $shine;

@@ -21,9 +21,10 @@ function turnedRing(array $more = []): Job
 }
 
 /**
- * What of the canvas is painted: how many pixels, from which column to which, and the mean red, green and blue.
+ * What of the canvas is painted: how many pixels, from which column to which, the mean red, green and blue, and how
+ * many are nearly white.
  *
- * @return array{count: int, left: int, right: int, colour: list<float>}
+ * @return array{count: int, left: int, right: int, colour: list<float>, bright: int}
  */
 function painted(BrowserCase $case): array
 {
@@ -35,12 +36,13 @@ function painted(BrowserCase $case): array
         const context = copy.getContext('2d');
         context.drawImage(canvas, 0, 0, 180, 90);
         const data = context.getImageData(0, 0, 180, 90).data;
-        let [count, left, right] = [0, 999, 0]; const colour = [0, 0, 0];
+        let [count, left, right, bright] = [0, 999, 0, 0]; const colour = [0, 0, 0];
         for (let at = 0; at < data.length; at += 4) if (data[at + 3] > 200) {
             const x = (at / 4) % 180; count++; left = Math.min(left, x); right = Math.max(right, x);
             for (const way of [0, 1, 2]) colour[way] += data[at + way];
+            if (data[at] + data[at + 1] + data[at + 2] > 690) bright++;
         }
-        return { count, left, right, colour: colour.map((sum) => sum / (count || 1)) };
+        return { count, left, right, colour: colour.map((sum) => sum / (count || 1)), bright };
     JS);
 }
 
@@ -92,6 +94,25 @@ it('shows wax in the colour of wax, without its stone, and says so in words', fu
     $this->reads('[data-testid="solid-told"]', 'the wax');
     expect($this->text('[data-testid="solid-told"]'))->not->toContain('Stones:')
         ->and($this->find('[data-testid="solid"]')->getAttribute('aria-label'))->toContain('Arrow keys turn it');
+});
+
+it('takes the light as it is finished: polished, satin, and with its lows darkened', function (): void {
+    $job = turnedRing([
+        'brief.alloy' => 'sterling-925', 'form.profile' => 'half-round', 'settings.0.style' => 'claws',
+    ]);
+    $this->visit("/jobs/{$job->number}/finish");
+    $this->tap('Turn it in the hand');
+    $polished = repainted($this);
+    $this->choose('finish.finish', 'satin');
+    $satin = repainted($this, $polished);
+    expect($satin['bright'])->toBeLessThan($polished['bright']);
+    $this->reads('[data-testid="solid-told"]', 'Satin.');
+    $this->choose('finish.patina', 'true');
+    $this->reads('[data-testid="solid-told"]', 'Satin, its lows darkened.');
+    $this->until(fn (): bool => painted($this)['colour'][0] < $satin['colour'][0] - 1.5, 'its lows are dark');
+    $this->tap('as cast');
+    // Without its stone, and as grey as it came from the flask.
+    $this->until(fn (): bool => painted($this)['bright'] === 0, 'what is cast has no shine');
 });
 
 it('cuts it open, and unites its parts into one solid', function (): void {

@@ -9,6 +9,7 @@ use HotSprue\Solid\Look;
 use HotSprue\Solid\Mesh;
 use HotSprue\Solid\MeshFaults;
 use HotSprue\Solid\Part;
+use HotSprue\Solid\Sheen;
 use HotSprue\Solid\SolidTold;
 use HotSprue\Solid\Stage;
 use HotSprue\Solid\StillPicture;
@@ -244,6 +245,42 @@ it('looks like its metal, its wax, and its stones', function (): void {
         ->and(solidOf(solidParts(solidBand(), Stage::Wax), 'band')->look->material)->toBe('wax')
         ->and(Look::stone('ruby')->colour)->not->toBe(Look::stone('emerald')->colour)
         ->and(Look::stone('diamond'))->toEqual(Look::stone(null));
+});
+
+it('takes the light as it is finished, and as it came from the flask', function (): void {
+    $look = static fn (array $typed, Stage $stage = Stage::Finished): Look => solidParts(
+        solidBand([...solidStone('round', 'bezel'), ...$typed]), $stage,
+    )[1]->look;
+    expect($look([])->sheen)->toBe(Sheen::Polished)->and($look(['finish.finish' => 'satin'])->sheen)->toBe(Sheen::Satin)
+        ->and($look(['finish.finish' => 'matt'], Stage::Cast)->sheen)->toBe(Sheen::AsCast)
+        ->and($look(['finish.patina' => true])->isDarkened)->toBeTrue()
+        ->and($look(['finish.patina' => true], Stage::Cast)->isDarkened)->toBeFalse()
+        ->and($look(['finish.finish' => 'satin'], Stage::Wax))->toEqual(Look::wax());
+    // Rhodium is one white over every gold.
+    $gold = ['brief.alloy' => '18k-yellow'];
+    $plated = $look([...$gold, 'finish.rhodium' => true])->colour;
+    expect($plated)->not->toBe($look($gold)->colour)
+        ->and($plated)->toBe($look(['brief.alloy' => '14k-rose', 'finish.rhodium' => true])->colour)
+        ->and($look([...$gold, 'finish.rhodium' => true], Stage::Cast)->colour)->toBe($look($gold)->colour);
+});
+
+it('says in words how it is finished', function (): void {
+    $words = static fn (array $typed, Stage $stage = Stage::Finished): string => SolidTold::words(
+        solidParts(solidBand($typed), $stage), $stage, 0.0,
+    );
+    expect($words(['finish.finish' => 'satin', 'finish.patina' => true]))->toContain(' Satin, its lows darkened.')
+        ->and($words(['finish.patina' => true]))->toContain(' Its lows darkened.')
+        ->and($words([]))->not->toContain('Polished')
+        ->and($words(['finish.finish' => 'matt'], Stage::Cast))->not->toContain('Matt');
+});
+
+it('shows less of the lamp in a still of a satin ring than of a polished one', function (): void {
+    $bright = static fn (string $finish): int => count(array_filter(
+        StillPicture::of(solidParts(solidBand(['finish.finish' => $finish])), 160, 120),
+        static fn (int $colour): bool => ($colour & 0xFF) > 245,
+    ));
+    expect($bright('polished'))->toBeGreaterThan($bright('satin') + 20)->and($bright('satin'))
+        ->toBeGreaterThan($bright('matt'));
 });
 
 it('says the piece in words, and where its parts are not the sheets’ sum', function (): void {

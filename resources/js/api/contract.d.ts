@@ -2551,11 +2551,14 @@ export interface components {
             told: string;
             parts: {
                 /** @enum {string} */
-                kind: "band" | "collar" | "claws" | "plate" | "stone" | "sprues" | "button" | "flask" | "blank" | "cut";
+                kind: "band" | "collar" | "claws" | "plate" | "gallery" | "stone" | "sprues" | "button" | "flask" | "blank" | "cut";
                 name: string;
                 /** @enum {string} */
                 material: "metal" | "stone" | "wax" | "clear";
                 colour: string;
+                /** @enum {string} */
+                sheen: "polished" | "satin" | "matt" | "cast";
+                is_darkened: boolean;
                 setting: string | null;
                 is_body: boolean;
                 points: string;

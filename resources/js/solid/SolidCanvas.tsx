@@ -27,6 +27,7 @@ export default function SolidCanvas({
     const touches = useRef(new Map<number, { x: number; y: number }>());
     const [eye, setEye] = useState(EYE);
     const [scale, setScale] = useState(keptScale);
+    const [darkened, setDarkened] = useState(0);
     const look = (change: (eye: Eye) => Partial<Eye>) => setEye((now) => within({ ...now, ...change(now) }));
 
     useEffect(() => {
@@ -42,6 +43,9 @@ export default function SolidCanvas({
     }, [onNone]);
     useEffect(() => {
         scene.current?.show(parts);
+        void scene.current?.darken().then((isDarker) => {
+            if (isDarker) setDarkened((times) => times + 1);
+        });
     }, [parts]);
     useEffect(() => {
         scene.current?.mark(spots);
@@ -55,7 +59,7 @@ export default function SolidCanvas({
             cancelAnimationFrame(frame);
             watcher.disconnect();
         };
-    }, [eye, parts, spots]);
+    }, [eye, parts, spots, darkened]);
     // A wheel over the piece brings it nearer; the page is not to scroll meanwhile.
     useEffect(() => {
         const element = canvas.current!;

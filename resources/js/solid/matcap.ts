@@ -13,13 +13,22 @@ const MATERIALS = {
     clear: { dark: 0.7, diffuse: 0.3, shine: 0.1, hard: 8, room: 0 },
 } as const;
 
+/** Metal that is not polished spreads the lamp, and shows less of the room. */
+const SHEENS = {
+    polished: {},
+    satin: { dark: 0.5, diffuse: 0.46, shine: 0.12, hard: 4, room: 0.06 },
+    matt: { dark: 0.52, diffuse: 0.4, shine: 0.04, hard: 3, room: 0 },
+    cast: { dark: 0.4, diffuse: 0.5, shine: 0.03, hard: 3, room: 0 },
+} as const;
+
 export type Material = keyof typeof MATERIALS;
+export type Sheen = keyof typeof SHEENS;
 
 const made = new Map<string, Texture>();
 
 /** A ball of the material in the light of the bench lamp: a face takes its colour from where the ball faces as it. */
-export function matcapOf(material: Material, colour: string): Texture {
-    const key = `${material} ${colour}`;
+export function matcapOf(material: Material, colour: string, sheen: Sheen): Texture {
+    const key = `${material} ${colour} ${sheen}`;
     const known = made.get(key);
     if (known) return known;
     const canvas = document.createElement('canvas');
@@ -27,7 +36,7 @@ export function matcapOf(material: Material, colour: string): Texture {
     const context = canvas.getContext('2d')!;
     const image = context.createImageData(SIZE, SIZE);
     const own = [1, 3, 5].map((at) => parseInt(colour.slice(at, at + 2), 16));
-    const kind = MATERIALS[material];
+    const kind = { ...MATERIALS[material], ...(material === 'metal' ? SHEENS[sheen] : {}) };
     for (let y = 0; y < SIZE; y++) {
         for (let x = 0; x < SIZE; x++) {
             const nx = (2 * (x + 0.5)) / SIZE - 1;

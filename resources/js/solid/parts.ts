@@ -26,18 +26,23 @@ export function bodyOf(part: Pick<PlainPart, 'points' | 'faces'>): Body {
 }
 
 /** A part as it is shown: what it is of, and its body. */
-export type ShownPart = Pick<PlainPart, 'kind' | 'material' | 'colour' | 'setting'> & { body: Body };
+export type ShownPart = Pick<
+    PlainPart,
+    'kind' | 'material' | 'colour' | 'sheen' | 'is_darkened' | 'setting'
+> & { body: Body };
 
 export const shown = (parts: PlainPart[]): ShownPart[] =>
-    parts.map(({ kind, material, colour, setting, points, faces }) => ({
-        kind,
-        material,
-        colour,
-        setting,
-        body: bodyOf({ points, faces }),
-    }));
+    parts.map(({ points, faces, ...part }) => ({ ...part, body: bodyOf({ points, faces }) }));
 
 /** A body that was read here, in the colour of wax. */
 export const pattern = (body: Body): ShownPart[] => [
-    { kind: 'band', material: 'wax', colour: '#5f7f86', setting: null, body },
+    {
+        kind: 'band',
+        material: 'wax',
+        colour: '#5f7f86',
+        sheen: 'matt',
+        is_darkened: false,
+        setting: null,
+        body,
+    },
 ];

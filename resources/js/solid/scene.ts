@@ -51,9 +51,16 @@ const CREASE = { metal: 0.6, stone: 0.02, wax: 0.6, clear: 0.6 };
 const FAR: Partial<Record<PlainPart['kind'], number>> = {
     collar: 0.35,
     claws: 0.35,
+    gallery: 0.25,
     plate: 0.5,
     stone: 0.75,
 };
+
+/** As light as its material is, until its lows are found. */
+function bright(geometry: BufferGeometry): void {
+    const count = geometry.getAttribute('position').count;
+    geometry.setAttribute('color', new BufferAttribute(new Float32Array(3 * count).fill(1), 3));
+}
 
 /** The piece on a graphics card. Drawn when something has changed, and never else. */
 export class SolidScene {
@@ -92,7 +99,8 @@ export class SolidScene {
             const geometry = toCreasedNormals(plain, CREASE[part.material]);
             plain.dispose();
             const material = new MeshMatcapMaterial({
-                matcap: matcapOf(part.material, part.colour),
+                matcap: matcapOf(part.material, part.colour, part.sheen),
+                vertexColors: part.is_darkened,
                 side: DoubleSide,
                 transparent: part.material === 'clear',
                 opacity: part.material === 'clear' ? 0.22 : 1,
@@ -101,9 +109,23 @@ export class SolidScene {
             const mesh = new Mesh(geometry, material);
             mesh.userData.cut = part.kind !== 'stone';
             mesh.userData.far = FAR[part.kind] ?? 0;
+            mesh.userData.solid = part.material !== 'clear';
+            mesh.userData.darkened = part.is_darkened;
+            if (part.is_darkened) bright(geometry);
             this.piece.add(mesh);
         }
         this.measure();
+    }
+
+    /** What lies low goes dark, as liver of sulphur leaves it; true where something did. */
+    async darken(): Promise<boolean> {
+        const all = [...this.piece.children] as Mesh[];
+        if (!all.some((one) => one.userData.darkened === true)) return false;
+        const { darken } = await import('./lows');
+        // Another piece may stand here by now.
+        if (all.some((one) => one.parent !== this.piece)) return false;
+        darken(all.filter((one) => one.userData.solid === true));
+        return true;
     }
 
     /** Places that want looking at, seen through all that stands before them. */
