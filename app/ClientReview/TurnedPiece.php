@@ -23,25 +23,34 @@ final readonly class TurnedPiece
     private const KEPT = 24 * 3600;
 
     /** @param non-empty-list<Part> $parts */
-    private function __construct(private Job $job, private array $parts) {}
+    private function __construct(private Job $job, private OfferedPiece $as, private array $parts) {}
 
-    /** Null while its form is not known. */
-    public static function of(Job $job): ?self
+    /** Null while its form is not known, and where nothing is offered by that name. */
+    public static function of(Job $job, string $name = OfferedDrawings::PIECE): ?self
     {
+        $as = OfferedPiece::named($name, $job->settings());
+        if ($as === null) {
+            return null;
+        }
         $parts = PieceSolid::parts(
-            JobAnswers::of($job->held(), $job->settings()), Stage::Finished, Fineness::Look,
+            JobAnswers::of($as->in($job->held(), $job->settings()), $job->settings()), Stage::Finished, Fineness::Look,
         );
 
         $seen = array_values(array_filter($parts, static fn (Part $part): bool => $part->isSeen()));
 
-        return $seen === [] ? null : new self($job, $seen);
+        return $seen === [] ? null : new self($job, $as, $seen);
+    }
+
+    public function title(): string
+    {
+        return $this->as->title();
     }
 
     /** @return string PNG */
     public function still(int $step): string
     {
         return (string) base64_decode((string) Cache::remember(
-            "piece.{$this->job->id}.{$this->job->version}.{$step}", self::KEPT,
+            "{$this->as->name}.{$this->job->id}.{$this->job->version}.{$step}", self::KEPT,
             fn (): string => base64_encode(Png::of($this->parts, ...[...self::SIZE, $step / self::STEPS])),
         ), true);
     }

@@ -135,6 +135,10 @@ final class HouseSchemas
             ]),
             'Looks' => Shape::object([
                 'offered' => Shape::list(Shape::whole(['name' => $text, 'title' => $text])),
+                'was_offered' => Shape::list(Shape::whole([
+                    'name' => $text, 'title' => $text,
+                    'changes' => Shape::list(Shape::whole(['path' => $text, 'to' => $text])),
+                ])),
                 'pictures' => Shape::list(Shape::whole(['key' => $text, 'file' => $text, 'caption' => $text])),
                 'looks' => Shape::list(Shape::whole([
                     'id' => $int, 'arrangements' => Shape::list($text), 'pictures' => $int, 'sent_at' => $text,
@@ -152,7 +156,7 @@ final class HouseSchemas
                     ['key', 'what', 'by', 'at'],
                 )),
                 'simulated' => $bool, 'address' => $text,
-            ], ['offered', 'pictures', 'looks', 'letters', 'words', 'simulated']),
+            ], ['offered', 'was_offered', 'pictures', 'looks', 'letters', 'words', 'simulated']),
             'Burnout' => Shape::whole($burnout),
             'Casting' => Shape::whole(
                 [

@@ -414,8 +414,9 @@ final class Operations
                     [
                         'to' => $text, 'arrangements' => Shape::list($text), 'pictures' => Shape::list($text),
                         'days' => Shape::INT,
+                        'others' => Shape::list(Shape::object(['alloy' => $text, 'width' => $text])),
                     ],
-                    ['to', 'arrangements'],
+                    ['to'],
                 ),
             ],
             ['post', '/api/looks/{look}/revoke', 'Ends a link', [200 => $looks], null],

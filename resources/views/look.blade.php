@@ -10,9 +10,10 @@
         <input type="hidden" name="once" value="{{ $once }}">
         <div class="offered">
             @foreach ($drawings as $name => $drawing)
-                <label for="offered-{{ $name }}">
+                @php($id = 'offered-'.str_replace([':', '.'], '-', $name))
+                <label for="{{ $id }}">
                     <figure>{!! $drawing['svg'] !!}</figure>
-                    <span><input type="radio" id="offered-{{ $name }}" name="arrangement" value="{{ $name }}" @checked(($typed['arrangement'] ?? '') === $name || count($drawings) === 1)> {{ $drawing['title'] }}</span>
+                    <span><input type="radio" id="{{ $id }}" name="arrangement" value="{{ $name }}" @checked(($typed['arrangement'] ?? '') === $name || count($drawings) === 1)> {{ $drawing['title'] }}</span>
                 </label>
             @endforeach
         </div>

@@ -240,6 +240,43 @@ it('is turned by the client, on the page that her link opens', function (): void
     expect($this->browser->executeScript('return document.querySelector("#offered-piece").checked'))->toBeTrue();
 });
 
+it('lays the piece beside itself in another metal and width, turns them as one, and makes what was chosen so',
+    function (): void {
+        $job = turnedRing();
+        $this->visit("/jobs/{$job->number}/wax");
+        $this->sees('beside it');
+        $this->browser->executeScript(
+            'const s = document.querySelector("[aria-label=\'the piece in another metal\']"); s.focus();',
+        );
+        $this->find('[aria-label="the piece in another metal"] option[value="14k-rose"]')->click();
+        $this->find('[aria-label="another width"]')->sendKeys('7');
+        $this->tap('Offer that too');
+        $this->sees('and the piece in 14k rose, 7 mm wide');
+        $this->find('[aria-label="Send the link to"]')->sendKeys('her@client.invalid');
+        $this->tap('Send a link');
+        $link = $this->until(
+            fn (): ?string => ($this->all('[data-testid="look-address"]')[0] ?? null)?->getText(), 'the link is told',
+        );
+        $this->visit((string) parse_url($link, PHP_URL_PATH));
+        $steps = fn (): array => $this->browser->executeScript(
+            'return [...document.querySelectorAll("img.turned")].map((i) => i.complete && i.naturalWidth === 640'
+            .' ? i.src.match(/(\d+)\.png$/)[1] : "")',
+        );
+        $this->until(fn (): bool => $steps() === ['0', '0'], 'both stand there');
+        $this->all('input.turn')[1]->sendKeys([WebDriverKeys::ARROW_RIGHT]);
+        $this->until(fn (): bool => $steps() === ['1', '1'], 'both have turned');
+        $this->click('#offered-piece-14k-rose-7 + span, label[for="offered-piece-14k-rose-7"] span');
+        $this->find('input[name="name"]')->sendKeys('Oda');
+        $this->click('button[value="picks"]');
+        $this->sees('Your word is with the workshop');
+        $this->visit("/jobs/{$job->number}/wax");
+        $this->sees('7 mm wide');
+        $this->tap('make it so');
+        $this->saved();
+        expect($job->refresh()->held()->text('brief.alloy'))->toBe('14k-rose')
+            ->and($job->held()->decision('form.width_top'))->toEqual(7.0);
+    });
+
 it('turns a pattern that was read, names its bore beside the finger’s, and marks where it is thin', function (): void {
     $job = turnedRing(['form.thickness_top' => '1.5']);
     $path = sys_get_temp_dir().'/hot-sprue-own.stl';

@@ -175,18 +175,80 @@ it('shows the piece to be turned where that was offered, and to nobody else', fu
         '/api/jobs/'.test()->job->number.'/looks', ['to' => 'her', 'arrangements' => $arrangements],
     )->assertCreated()->json('address'));
     $hers = $token(['piece']);
-    $page = $this->get("/look/{$hers}")->assertOk()->assertSee("/look/{$hers}/piece/0.png", false)
-        ->assertSee('Turn your ring');
+    $page = $this->get("/look/{$hers}")->assertOk()->assertSee("/look/{$hers}/piece/0/0.png", false)
+        ->assertSee('Turn it: Your ring');
     expect((string) $page->getContent())->not->toContain('<svg');
-    $still = static fn (int $step): string => (string) test()->get("/look/{$hers}/piece/{$step}.png")->assertOk()
+    $still = static fn (int $step): string => (string) test()->get("/look/{$hers}/piece/0/{$step}.png")->assertOk()
         ->assertHeader('Content-Type', 'image/png')->getContent();
     // A quarter of a turn on it looks otherwise; asked again it is the same.
     expect($still(6))->not->toBe($still(0))->and($still(6))->toBe($still(6))
         ->and(getimagesizefromstring($still(6)))->toMatchArray([640, 480]);
-    $this->get("/look/{$hers}/piece/24.png")->assertNotFound();
+    $this->get("/look/{$hers}/piece/0/24.png")->assertNotFound();
     $other = $token(['ring']);
-    $this->get("/look/{$other}/piece/0.png")->assertNotFound();
-    $this->get('/look/'.str_repeat('a', 48).'/piece/0.png')->assertNotFound();
+    $this->get("/look/{$other}/piece/0/0.png")->assertNotFound();
+    $this->get('/look/'.str_repeat('a', 48).'/piece/0/0.png')->assertNotFound();
+});
+
+/** @param array<string, mixed> $asked */
+function offeredToHer(Job $job, array $asked): Illuminate\Testing\TestResponse
+{
+    return test()->postJson("/api/jobs/{$job->number}/looks", ['to' => 'her', ...$asked]);
+}
+
+it('shows the piece side by side in other metals and widths, and only those that were offered', function (): void {
+    $answer = offeredToHer($this->job, ['arrangements' => ['piece', 'ring'], 'others' => [
+        ['alloy' => '18k-rose'], ['width' => '0.25 in'], ['alloy' => 'platinum-950', 'width' => '3'],
+    ]])->assertCreated();
+    expect(Tests\Support\Contract::breaks('Looks', (string) $answer->getContent()))->toBe('');
+    $path = (string) parse_url($answer->json('address'), PHP_URL_PATH);
+    // A quarter of an inch is 6.35 mm.
+    $this->get($path)->assertOk()->assertSeeInOrder([
+        'Your ring, to be turned', '18k rose', '6.35 mm wide', '3 mm wide',
+    ]);
+    $still = static fn (int $at): string => (string) test()->get("{$path}/piece/{$at}/0.png")->assertOk()->getContent();
+    // The drawing of the ring is the second that was offered, and no piece.
+    expect(array_unique([$still(0), $still(2), $still(3), $still(4)]))->toHaveCount(4);
+    $this->get("{$path}/piece/1/0.png")->assertNotFound();
+    $this->get("{$path}/piece/5/0.png")->assertNotFound();
+    expect($this->job->refresh()->held()->decision('form.width_top'))->not->toBe(3.0);
+});
+
+it('tells the bench which was chosen, and what would make it so', function (): void {
+    $path = (string) parse_url(offeredToHer($this->job, ['others' => [
+        ['alloy' => '18k-rose', 'width' => '5'],
+    ]])->json('address'), PHP_URL_PATH);
+    says($path, ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'piece:18k-rose:5'])->assertRedirect();
+    $this->get("{$path}?thanks=1")->assertSee('chose: Your ring in 18k rose');
+    $looks = $this->getJson("/api/jobs/{$this->job->number}/looks")->assertOk();
+    expect($looks->json('words.0.arrangement'))->toBe('piece:18k-rose:5')
+        ->and($looks->json('was_offered.0.title'))->toContain('18k rose')->toContain('5 mm wide')
+        ->and($looks->json('was_offered.0.changes'))->toBe([
+            ['path' => 'brief.alloy', 'to' => '18k-rose'], ['path' => 'form.width_top', 'to' => '5 mm'],
+        ]);
+    // What was not offered cannot be chosen.
+    says($path, ['what' => 'picks', 'name' => 'Oda', 'arrangement' => 'piece:18k-yellow:'])->assertStatus(422);
+});
+
+it('offers no metal that is not known, and no width that no hand wears', function (array $other, string $words): void {
+    $answer = offeredToHer($this->job, ['arrangements' => ['piece'], 'others' => [$other]])->assertStatus(422);
+    expect(implode(' ', array_merge(...array_values($answer->json('errors')))))->toContain($words);
+    expect(ClientReview::query()->count())->toBe(0);
+})->with([
+    'no such metal' => [['alloy' => 'unobtainium'], 'another metal'],
+    'nothing' => [['alloy' => '', 'width' => ' '], 'another metal'],
+    'as thin as a hair' => [['width' => '0.79'], '0.8 to 30 mm'],
+    'broader than a finger is long' => [['width' => '30.01'], '0.8 to 30 mm'],
+    'no width' => [['width' => 'broad'], 'broad'],
+    'a list' => [['width' => ['5']], 'text is accepted'],
+]);
+
+it('offers widths at both ends of what a hand wears', function (string $width): void {
+    offeredToHer($this->job, ['others' => [['width' => $width]]])->assertCreated();
+})->with(['0.8', '30']);
+
+it('offers no other piece while there is none', function (): void {
+    offeredToHer(Job::factory()->create(), ['others' => [['alloy' => '18k-rose']]])->assertStatus(422)
+        ->assertJsonPath('errors.others.0', fn (string $words): bool => str_contains($words, 'no piece to show yet'));
 });
 
 it('keeps the piece as it was seen with what was approved', function (): void {

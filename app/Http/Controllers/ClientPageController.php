@@ -68,13 +68,12 @@ final class ClientPageController
         return $pictures->served($file);
     }
 
-    /** The piece, so many steps of a turn on. */
-    public function piece(string $token, int $step): Response
+    /** A piece that was offered, by its place among what was, so many steps of a turn on. */
+    public function piece(string $token, int $at, int $step): Response
     {
         $look = ClientReview::open($token);
-        $isOffered = $look !== null && in_array(OfferedDrawings::PIECE, $look->arrangements, true)
-            && $step < TurnedPiece::STEPS;
-        $piece = $isOffered ? TurnedPiece::of($look->job) : null;
+        $name = $look->arrangements[$at] ?? '';
+        $piece = $look === null || $step >= TurnedPiece::STEPS ? null : TurnedPiece::of($look->job, $name);
         abort_if($piece === null, 404);
 
         return new Response($piece->still($step), 200, ['Content-Type' => 'image/png']);
@@ -133,14 +132,20 @@ final class ClientPageController
             ],
             array_intersect_key(OfferedDrawings::of($look->job), array_flip($look->arrangements)),
         );
-        $piece = in_array(OfferedDrawings::PIECE, $look->arrangements, true) ? TurnedPiece::of($look->job) : null;
+        $pieces = [];
+        foreach ($look->arrangements as $at => $name) {
+            $piece = TurnedPiece::of($look->job, $name);
+            $piece === null ?: $pieces[$name] = [
+                'title' => $piece->title(),
+                'svg' => $token === null
+                    ? '<img alt="your ring" src="data:image/png;base64,'.base64_encode($piece->still(0)).'">'
+                    : view('turned', [
+                        'token' => $token, 'at' => $at, 'steps' => TurnedPiece::STEPS, 'title' => $piece->title(),
+                    ])->render(),
+            ];
+        }
 
-        return $piece === null ? $drawn : [OfferedDrawings::PIECE => [
-            'title' => OfferedDrawings::title(OfferedDrawings::PIECE),
-            'svg' => $token === null
-                ? '<img alt="your ring" src="data:image/png;base64,'.base64_encode($piece->still(0)).'">'
-                : view('turned', ['token' => $token, 'steps' => TurnedPiece::STEPS])->render(),
-        ], ...$drawn];
+        return [...$pieces, ...$drawn];
     }
 
     private function ended(): Response

@@ -8,6 +8,7 @@ use App\Bench\EntryKind;
 use App\Bench\JobKeeper;
 use App\Bench\WorkshopTime;
 use App\ClientReview\OfferedDrawings;
+use App\ClientReview\OfferedPiece;
 use App\Mailbox\Mailbox;
 use App\Models\ClientReview;
 use App\Models\Job;
@@ -41,20 +42,24 @@ final class ClientReviewController
         $pictures = array_column($job->held()->list('pictures'), 'file', Rows::KEY);
         $asked = $request->validate([
             'to' => 'required|string|max:200',
-            'arrangements' => 'required|array|min:1|max:10',
+            'arrangements' => 'required_without:others|array|list|max:10',
             'arrangements.*' => ['string', Rule::in(array_keys(OfferedDrawings::titles($job)))],
+            'others' => 'nullable|array|list|max:6', 'others.*.alloy' => 'nullable|string|max:40',
+            'others.*.width' => 'nullable|string|max:40',
             'pictures' => 'nullable|array|max:40',
             'pictures.*' => ['string', Rule::in(array_map(strval(...), array_keys($pictures)))],
             'days' => 'nullable|integer|min:1|max:90',
         ], [
-            'arrangements.required' => 'Choose at least one drawing to show.',
+            'arrangements.required_without' => 'Choose at least one drawing to show.',
             'to.required' => 'Say where the link is to be sent.',
         ]);
         abort_if($job->state !== 'open', 409, 'This job is closed; there is nothing left to show.');
         $token = Str::random(48);
         $look = ClientReview::query()->create([
             'job_id' => $job->id, 'person_id' => Person::at($request)?->id, 'token_hash' => ClientReview::hash($token),
-            'arrangements' => $asked['arrangements'],
+            'arrangements' => array_values(array_unique([
+                ...$asked['arrangements'] ?? [], ...$this->others($job, $asked['others'] ?? []),
+            ])),
             'pictures' => array_values(array_intersect_key($pictures, array_flip($asked['pictures'] ?? []))),
             'expires_at' => now()->addDays((int) ($asked['days'] ?? self::DAYS)),
         ]);
@@ -99,6 +104,48 @@ final class ClientReviewController
         return $this->answer($job);
     }
 
+    /**
+     * The piece in other metals and widths, by name.
+     *
+     * @param  list<array{alloy?: ?string, width?: ?string}>  $others
+     * @return list<string>
+     *
+     * @throws BadInput
+     */
+    private function others(Job $job, array $others): array
+    {
+        if ($others !== [] && ! isset(OfferedDrawings::titles($job)[OfferedDrawings::PIECE])) {
+            throw BadInput::field('others', 'There is no piece to show yet: say its size and its section first.');
+        }
+
+        // As they were asked, whichever of the two each says.
+        ksort($others);
+
+        return array_map(static fn (array $other): string => OfferedPiece::said(
+            $other['alloy'] ?? null, $other['width'] ?? null, $job->settings(),
+        )->name, array_values($others));
+    }
+
+    /**
+     * What was offered once, as it is called, and what would make the job's piece so.
+     *
+     * @param  array<int, string>  $names
+     * @return list<array{name: string, title: string, changes: list<array{path: string, to: mixed}>}>
+     */
+    private function titled(Job $job, array $names): array
+    {
+        return array_map(static function (string $name) use ($job): array {
+            $piece = OfferedPiece::named($name, $job->settings());
+
+            return [
+                'name' => $name, 'title' => $piece?->title() ?? OfferedDrawings::title($name),
+                'changes' => array_map(static fn (Change $change): array => [
+                    'path' => $change->path, 'to' => $change->to,
+                ], $piece?->changes($job->held()) ?? []),
+            ];
+        }, array_values(array_unique($names)));
+    }
+
     /** @param array<string, mixed> $more */
     private function answer(Job $job, array $more = [], int $status = 200): JsonResponse
     {
@@ -111,6 +158,9 @@ final class ClientReviewController
                 static fn (string $name, string $title): array => ['name' => $name, 'title' => $title],
                 array_keys($titles), array_values($titles),
             ),
+            'was_offered' => $this->titled($job, $looks->flatMap(
+                static fn (ClientReview $look): array => $look->arrangements,
+            )->values()->all()),
             'pictures' => array_map(
                 static fn (array $picture): array => [
                     'key' => (string) $picture[Rows::KEY], 'file' => $picture['file'],

@@ -2388,6 +2388,14 @@ export interface components {
                 name: string;
                 title: string;
             }[];
+            was_offered: {
+                name: string;
+                title: string;
+                changes: {
+                    path: string;
+                    to: string;
+                }[];
+            }[];
             pictures: {
                 key: string;
                 file: string;

@@ -7,6 +7,7 @@ import { moment } from '../bench/units';
 import type { Work } from './useJob';
 import { Act } from '../bench/Act';
 import { Refused } from '../bench/Refused';
+import { OtherPieces, type OtherPiece } from './OtherPieces';
 
 const SAID: Record<string, string> = {
     picks: 'chose',
@@ -54,6 +55,7 @@ export function ClientReview({ work }: { work: Work }) {
     });
     const [chosen, setChosen] = useState<string[] | null>(null);
     const [pictures, setPictures] = useState<string[]>([]);
+    const [others, setOthers] = useState<OtherPiece[]>([]);
     const [to, setTo] = useState<string | null>(null);
     const keep = (looks: Looks) => queries.setQueryData(key, looks);
     const [told, setTold] = useState<string | null>(null);
@@ -61,9 +63,11 @@ export function ClientReview({ work }: { work: Work }) {
     const shown = chosen ?? offered.map((one) => one.name);
     const address = to ?? work.job?.client?.contact ?? '';
     const send = useMutation({
-        mutationFn: () => post<Looks>(`jobs/${number}/looks`, { to: address, arrangements: shown, pictures }),
+        mutationFn: () =>
+            post<Looks>(`jobs/${number}/looks`, { to: address, arrangements: shown, pictures, others }),
         onSuccess: (looks) => {
             keep(looks);
+            setOthers([]);
             setTold(looks.address ?? null);
         },
     });
@@ -76,7 +80,10 @@ export function ClientReview({ work }: { work: Work }) {
         onSuccess: keep,
     });
     const words = data?.words ?? [];
-    const titled = (name: string) => offered.find((one) => one.name === name)?.title ?? name;
+    const once = (name?: string) => data?.was_offered.find((one) => one.name === name);
+    const titled = (name: string) =>
+        offered.find((one) => one.name === name)?.title ?? once(name)?.title ?? name;
+    const take = (name?: string) => once(name)?.changes.forEach(({ path, to }) => work.edit(path, to));
     return (
         <Box borderTopWidth="1px" borderColor="rule" pt={3} pb={3} data-testid="look">
             <Box fontWeight="600">The client’s look</Box>
@@ -93,6 +100,11 @@ export function ClientReview({ work }: { work: Work }) {
                     {moment(word.at)}, <b>{word.by}</b> {SAID[word.what]}
                     {word.what === 'picks' ? `: ${titled(word.arrangement ?? '')}` : ''}
                     {word.words ? `: “${word.words}”` : ''}
+                    {word.what === 'picks' && (once(word.arrangement)?.changes.length ?? 0) > 0 ? (
+                        <Act kind="quiet" px={2} onClick={() => take(word.arrangement)}>
+                            make it so
+                        </Act>
+                    ) : null}
                     {word.what === 'asks' ? (
                         word.answered ? (
                             ` · answered by ${word.answered}`
@@ -115,6 +127,9 @@ export function ClientReview({ work }: { work: Work }) {
                             </Offered>
                         ))}
                     </Flex>
+                    {offered.some((one) => one.name === 'piece') ? (
+                        <OtherPieces others={others} onTo={setOthers} />
+                    ) : null}
                     {data && data.pictures.length > 0 ? (
                         <Flex
                             gap={3}
