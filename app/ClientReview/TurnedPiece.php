@@ -6,11 +6,13 @@ namespace App\ClientReview;
 
 use App\Models\Job;
 use App\Solid\Png;
+use HotSprue\Job\Document;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\PieceSolid;
 use HotSprue\Solid\Fineness;
 use HotSprue\Solid\Part;
 use HotSprue\Solid\Stage;
+use HotSprue\Solid\StillPicture;
 use Illuminate\Support\Facades\Cache;
 
 /** The finished piece of a job as its client turns it: one still for each step of a turn, made when it is looked at. */
@@ -29,16 +31,17 @@ final readonly class TurnedPiece
     public static function of(Job $job, string $name = OfferedDrawings::PIECE): ?self
     {
         $as = OfferedPiece::named($name, $job->settings());
-        if ($as === null) {
-            return null;
-        }
-        $parts = PieceSolid::parts(
-            JobAnswers::of($as->in($job->held(), $job->settings()), $job->settings()), Stage::Finished, Fineness::Look,
-        );
+        $parts = $as === null ? [] : self::parts($job, $as->in($job->held(), $job->settings()));
 
-        $seen = array_values(array_filter($parts, static fn (Part $part): bool => $part->isSeen()));
+        return $as === null || $parts === [] ? null : new self($job, $as, $parts);
+    }
 
-        return $seen === [] ? null : new self($job, $as, $seen);
+    /** @return list<Part> what is seen of a finished piece */
+    private static function parts(Job $job, Document $as): array
+    {
+        $parts = PieceSolid::parts(JobAnswers::of($as, $job->settings()), Stage::Finished, Fineness::Look);
+
+        return array_values(array_filter($parts, static fn (Part $part): bool => $part->isSeen()));
     }
 
     public function title(): string
@@ -51,7 +54,17 @@ final readonly class TurnedPiece
     {
         return (string) base64_decode((string) Cache::remember(
             "{$this->as->name}.{$this->job->id}.{$this->job->version}.{$step}", self::KEPT,
-            fn (): string => base64_encode(Png::of($this->parts, ...[...self::SIZE, $step / self::STEPS])),
+            fn (): string => base64_encode(Png::of(
+                $this->parts, ...[...self::SIZE, $step / self::STEPS, $this->span()],
+            )),
         ), true);
+    }
+
+    /** What stands side by side is of one scale: the piece as it is decided. */
+    private function span(): float
+    {
+        $decided = self::parts($this->job, $this->job->held()) ?: $this->parts;
+
+        return max(StillPicture::span($decided), StillPicture::span($this->parts));
     }
 }

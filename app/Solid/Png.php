@@ -15,13 +15,14 @@ final class Png
      * @param  int<1, max>  $wide
      * @param  int<1, max>  $high
      * @param  float  $turn  of a whole turn
+     * @param  ?float  $span  of the shorter side, mm; as it fits unless said
      */
-    public static function of(array $parts, int $wide, int $high, float $turn = 0.0): string
+    public static function of(array $parts, int $wide, int $high, float $turn = 0.0, ?float $span = null): string
     {
         $image = imagecreatetruecolor($wide, $high);
         imagesavealpha($image, true);
         imagefill($image, 0, 0, (int) imagecolorallocatealpha($image, 255, 255, 255, 127));
-        foreach (StillPicture::of($parts, $wide, $high, $turn) as $at => $colour) {
+        foreach (StillPicture::of($parts, $wide, $high, $turn, $span) as $at => $colour) {
             imagesetpixel($image, $at % $wide, intdiv($at, $wide), $colour);
         }
         ob_start();

@@ -34,9 +34,10 @@ final class StillPicture
     /**
      * @param  non-empty-list<Part>  $parts
      * @param  float  $turn  how far the piece is turned under the eye, of a whole turn
+     * @param  ?float  $span  of the shorter side, mm, so that it is as large however it is turned; as it fits unless said
      * @return array<int, int> 0xRRGGBB by pixel, row by row from the top; nothing where nothing is
      */
-    public static function of(array $parts, int $wide, int $high, float $turn = 0.0): array
+    public static function of(array $parts, int $wide, int $high, float $turn = 0.0, ?float $span = null): array
     {
         $picture = new self($wide, $high);
         $seen = array_map(static fn (Part $part): array => self::turned($part->mesh->points, $turn), $parts);
@@ -47,12 +48,27 @@ final class StillPicture
                 [$low, $top] = [min($low, $points[$i + 1]), max($top, $points[$i + 1])];
             }
         }
-        $scale = min($wide / ($right - $left), $high / ($top - $low)) / self::MARGIN;
+        $scale = $span === null
+            ? min($wide / ($right - $left), $high / ($top - $low)) / self::MARGIN : min($wide, $high) / $span;
         foreach ($parts as $at => $part) {
             $picture->paint($part, $seen[$at], $scale, [($left + $right) / 2, ($low + $top) / 2]);
         }
 
         return $picture->colours;
+    }
+
+    /**
+     * What holds the piece however it is turned, mm.
+     *
+     * @param  non-empty-list<Part>  $parts
+     */
+    public static function span(array $parts): float
+    {
+        [$least, $most] = Mesh::together(...array_map(static fn (Part $part): Mesh => $part->mesh, $parts))->box();
+
+        return self::MARGIN * sqrt(array_sum(array_map(
+            static fn (float $to, float $from): float => ($to - $from) ** 2, $most, $least,
+        )));
     }
 
     /**

@@ -283,6 +283,26 @@ it('shows less of the lamp in a still of a satin ring than of a polished one', f
         ->toBeGreaterThan($bright('matt'));
 });
 
+it('is as large in its still however it is turned, where the span is said', function (): void {
+    $parts = solidParts(solidBand());
+    $tall = static function (array $pixels): int {
+        $rows = array_map(static fn (int $at): int => intdiv($at, 120), array_keys($pixels));
+
+        return max($rows) - min($rows) + 1;
+    };
+    // A ring of 21 mm in 100 mm is a fifth of the picture’s 120 rows, and in 50 two fifths, from whichever side.
+    foreach ([0.0, 0.1, 0.25] as $turn) {
+        $small = $tall(StillPicture::of($parts, 120, 120, $turn, 100.0));
+        $large = $tall(StillPicture::of($parts, 120, 120, $turn, 50.0));
+        expect($small)->toBeGreaterThan(22)->toBeLessThan(32)->and($large)->toEqualWithDelta(2 * $small, 3.0);
+    }
+    // Corner to corner of its box, and a margin.
+    [$least, $most] = $parts[0]->mesh->box();
+    expect(StillPicture::span($parts))->toEqualWithDelta(1.08 * sqrt(
+        ($most[0] - $least[0]) ** 2 + ($most[1] - $least[1]) ** 2 + ($most[2] - $least[2]) ** 2,
+    ), 1e-9);
+});
+
 it('says the piece in words, and where its parts are not the sheets’ sum', function (): void {
     $parts = solidParts(solidBand(solidStone('round', 'bezel')));
     $volume = array_sum(array_map(

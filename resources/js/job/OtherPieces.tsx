@@ -27,7 +27,7 @@ export function OtherPieces({
     const { units } = useUnits();
     const isSaid = next.alloy !== '' || next.width.trim() !== '';
     return (
-        <Box role="group" aria-label="The piece otherwise" my={1}>
+        <Box role="group" aria-label="The piece otherwise" mt={1} mb={3}>
             {others.map((other, at) => (
                 <Flex key={`${other.alloy} ${other.width}`} gap={3} align="center" minH="44px">
                     <span>and the piece {said(other)}</span>
