@@ -22,6 +22,7 @@ use App\Http\Controllers\OwnFigureController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\PictureScaleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PriceController;
 use App\Http\Controllers\QuoteController;
@@ -73,6 +74,7 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
         Route::get('history', [JobController::class, 'history']);
         Route::get('figures', [StationController::class, 'figures']);
         Route::get('looks', [ClientReviewController::class, 'index']);
+        Route::get('pictures/{key}/scale', [PictureScaleController::class, 'show']);
         Route::get('metal', [JobMetalController::class, 'index']);
         Route::get('price', [PriceController::class, 'show']);
         Route::post('price/try', [PriceController::class, 'try']);
@@ -118,6 +120,7 @@ Route::middleware(['may:work', IdempotentRequest::class, SubstituteBindings::cla
         Route::post('assembly', [StationController::class, 'assemble']);
         Route::post('figures', [StationController::class, 'adopt']);
         Route::post('pictures', [PictureController::class, 'store']);
+        Route::post('pictures/{key}/scale', [PictureScaleController::class, 'store']);
         Route::post('steps/{step}', [PlanController::class, 'step'])->where('step', '[a-z0-9-]{1,40}');
         Route::delete('steps/{step}/fixed', [PlanController::class, 'free'])->where('step', '[a-z0-9-]{1,40}');
     });

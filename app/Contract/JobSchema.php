@@ -64,6 +64,7 @@ final class JobSchema
             $fields,
         );
         $key = ['type' => 'string', 'pattern' => '^[a-z0-9]{1,12}$'];
+        $point = ['type' => 'array', 'items' => ['type' => 'number'], 'minItems' => 2, 'maxItems' => 2];
         $list = static fn (array $item): array => ['type' => 'array', 'items' => $item];
 
         return self::object([
@@ -104,7 +105,15 @@ final class JobSchema
                     [
                         'key' => $key, 'file' => ['type' => 'string', 'pattern' => '^[0-9a-f]{40}\.(png|jpg|webp)$'],
                         'caption' => $text, 'about' => $text, 'width' => ['type' => 'integer'],
-                        'height' => ['type' => 'integer'], 'by' => $text, 'at' => $text,
+                        'height' => ['type' => 'integer'],
+                        'scale' => self::object(
+                            ['from' => $point, 'to' => $point, 'mm' => ['type' => 'number']], ['from', 'to', 'mm'],
+                        ),
+                        'lines' => [
+                            'type' => 'array',
+                            'items' => self::object(['from' => $point, 'to' => $point], ['from', 'to']),
+                        ],
+                        'by' => $text, 'at' => $text,
                     ],
                     ['key', 'file'],
                 ),

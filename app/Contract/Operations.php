@@ -393,6 +393,16 @@ final class Operations
                 [201 => Shape::whole(['version' => Shape::INT, 'pictures' => Shape::list(['type' => 'object'])])],
                 Shape::object(['picture' => $text, 'caption' => $text, 'about' => $text], ['picture']),
             ],
+            [
+                'get', '/api/jobs/{job}/pictures/{key}/scale', 'What is measured on a picture',
+                [200 => Shape::ref('PictureScale')], null,
+            ],
+            [
+                'post', '/api/jobs/{job}/pictures/{key}/scale', 'Measures on a picture by what is known in it',
+                [200 => Shape::ref('PictureScale')], Shape::whole([
+                    'known' => $text, 'scale' => ['type' => 'object'], 'lines' => Shape::list(['type' => 'object']),
+                ]),
+            ],
             ['get', '/api/pictures/{file}', 'A picture', [200 => 'image/*'], null],
         ];
     }

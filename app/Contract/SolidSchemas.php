@@ -8,7 +8,7 @@ use HotSprue\Solid\Part;
 use HotSprue\Solid\Sheen;
 use HotSprue\Solid\Stage;
 
-/** The shapes of the piece in the hand: its parts as meshes, and a pattern that was read. */
+/** The shapes of the piece in the hand: its parts as meshes, a pattern that was read, a picture measured. */
 final class SolidSchemas
 {
     /** @return array<string, mixed> */
@@ -32,6 +32,15 @@ final class SolidSchemas
                 'along' => $number, 'tall' => $number, ...array_fill_keys([
                     'bore', 'width', 'thickness', 'width_base', 'thickness_base', 'section', 'section_base',
                 ], Shape::orNull($number)),
+            ]),
+            'PictureScale' => Shape::whole([
+                'version' => Shape::INT, 'scale' => Shape::orNull(Shape::whole([
+                    'from' => Shape::list($number), 'to' => Shape::list($number), 'mm' => $number,
+                ])),
+                'lines' => Shape::list(Shape::whole([
+                    'from' => Shape::list($number), 'to' => Shape::list($number), 'mm' => Shape::orNull($number),
+                    'doubt' => Shape::orNull($number),
+                ])),
             ]),
             'PatternProgress' => Shape::whole(['share' => Shape::orNull($number)]),
             'PatternRead' => Shape::whole([

@@ -1849,6 +1849,15 @@ export interface components {
                 about?: string;
                 width?: number;
                 height?: number;
+                scale?: {
+                    from: number[];
+                    to: number[];
+                    mm: number;
+                };
+                lines?: {
+                    from: number[];
+                    to: number[];
+                }[];
                 by?: string;
                 at?: string;
             }[];
@@ -2587,6 +2596,20 @@ export interface components {
             thickness_base: number | null;
             section: number | null;
             section_base: number | null;
+        };
+        PictureScale: {
+            version: number;
+            scale: {
+                from: number[];
+                to: number[];
+                mm: number;
+            } | null;
+            lines: {
+                from: number[];
+                to: number[];
+                mm: number | null;
+                doubt: number | null;
+            }[];
         };
         PatternProgress: {
             share: number | null;

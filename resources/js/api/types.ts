@@ -51,6 +51,7 @@ export interface Kept {
     typed: string;
 }
 export interface Picture {
+    key: string;
     about?: string;
     file: string;
     caption: string;

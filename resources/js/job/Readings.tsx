@@ -2,7 +2,7 @@ import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { fieldAt } from '../shell/catalogue';
 import type { Catalogue } from '../api/types';
-import { Pictures } from './BriefParts';
+import { Pictures } from './Pictures';
 import { Decision } from './DecisionRail';
 import { Pairs } from './Pairs';
 import { MoveStone } from './Siblings';

@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { post, Refusal } from '../../api/client';
 import { say, useUnits } from '../../bench/units';
 import type { Catalogue, Field } from '../../api/types';
-import { Pictures } from '../BriefParts';
+import { Pictures } from '../Pictures';
 import { Tick } from '../Tick';
 import type { Work } from '../useJob';
 import { Section } from './Section';

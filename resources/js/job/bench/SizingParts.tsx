@@ -5,7 +5,7 @@ import { get, post } from '../../api/client';
 import type { Catalogue, JobMetal } from '../../api/types';
 import { Pick } from '../../bench/fields';
 import { moment, say, useUnits } from '../../bench/units';
-import { Pictures } from '../BriefParts';
+import { Pictures } from '../Pictures';
 import { Readings } from '../Readings';
 import { useWeighed } from '../../metal/useJobMetal';
 import type { Work } from '../useJob';

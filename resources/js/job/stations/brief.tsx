@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
-import { ClientPick, Pictures } from '../BriefParts';
+import { ClientPick } from '../BriefParts';
+import { Pictures } from '../Pictures';
 import { PromiseOf } from '../PromiseOf';
 import { SolidLook } from '../../solid/SolidLook';
 import type { StationPage, StationProps } from './StationPage';
