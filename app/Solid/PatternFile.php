@@ -63,7 +63,7 @@ final class PatternFile
     {
         $start = (string) file_get_contents($path, false, null, 0, 5);
         $each = match (true) {
-            str_starts_with($start, 'PK') => 20, $start === 'solid' => 260, default => 50,
+            str_starts_with($start, 'PK') => 12, $start === 'solid' => 260, default => 50,
         };
 
         return max(1.0, filesize($path) / $each);
@@ -152,20 +152,21 @@ final class PatternFile
             if ($xml->nodeType !== XMLReader::ELEMENT) {
                 continue;
             }
-            if ($xml->localName === 'model') {
+            $name = $xml->localName;
+            if ($name === 'model') {
                 $scale = self::UNITS[$xml->getAttribute('unit') ?? 'millimeter']
                     ?? throw BadPattern::notRead('it is in a unit that is not known');
-            } elseif ($xml->localName === 'object') {
+            } elseif ($name === 'object') {
                 $places = $scene->placesOf((string) $xml->getAttribute('id'));
-            } elseif ($xml->localName === 'mesh') {
+            } elseif ($name === 'mesh') {
                 $points = [];
-            } elseif ($xml->localName === 'vertex' && $places !== []) {
+            } elseif ($name === 'vertex' && $places !== []) {
                 foreach (['x', 'y', 'z'] as $way) {
                     $said = $xml->getAttribute($way);
                     $points[] = is_numeric($said) ? (float) $said : throw BadPattern::notANumber();
                 }
                 count($points) <= 3 * PatternMeasure::MOST ?: throw BadPattern::tooMany(PatternMeasure::MOST);
-            } elseif ($xml->localName === 'triangle' && $places !== []) {
+            } elseif ($name === 'triangle' && $places !== []) {
                 $triangle = self::triangle($xml, $points);
                 foreach ($places as $place) {
                     $placed = ThreeMfScene::placed($place, $triangle);

@@ -34,8 +34,9 @@ final class PatternBore
     /**
      * @param  array{float, float, float}  $least
      * @param  array{float, float, float}  $greatest
+     * @param  bool  $isFine  whether one corner of each triangle is enough
      */
-    public function __construct(array $least, array $greatest)
+    public function __construct(array $least, array $greatest, private readonly bool $isFine = false)
     {
         $size = array_map(static fn (float $to, float $from): float => $to - $from, $greatest, $least);
         $order = [0, 1, 2];
@@ -62,8 +63,10 @@ final class PatternBore
         [$d, $e, $f] = [$t[$y], $t[3 + $y], $t[6 + $y]];
         foreach ($this->holes as $at => $hole) {
             $hole->add($a, $d);
-            $hole->add($b, $e);
-            $hole->add($c, $f);
+            if (! $this->isFine) {
+                $hole->add($b, $e);
+                $hole->add($c, $f);
+            }
             // Of the millions few are cut.
             $high = $hole->y;
             $below = $d < $high;

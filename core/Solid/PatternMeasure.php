@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace HotSprue\Solid;
 
 /**
- * Measures a pattern triangle by triangle, as they are read: nothing of them is kept but the edges that still look for
- * their other side. Source: workbook 19, in.
+ * Measures a pattern triangle by triangle, as they are read: nothing of them is kept but their points and the edges
+ * that still look for their other side. Source: workbook 19, in.
  */
 final class PatternMeasure
 {
     public const MOST = 2_000_000;
+
+    /** Of more triangles each point is a first corner often enough. */
+    private const FINE = 100_000;
 
     /** Points nearer than 1 µm are one, and none lies farther out than a metre. */
     private const GRAIN = 1000.0;
@@ -34,7 +37,10 @@ final class PatternMeasure
     /** @var array{float, float, float} */
     private array $greatest = [-INF, -INF, -INF];
 
-    /** @var array<string, int> edges by their ends, that no second triangle has met yet */
+    /** @var array<int, int> number of each point, by its place */
+    private array $points = [];
+
+    /** @var array<int, int> edges by the numbers of their ends, that no second triangle has met yet */
     private array $open = [];
 
     /**
@@ -61,9 +67,9 @@ final class PatternMeasure
         [$gx, $gy, $gz] = $this->greatest;
         $this->least = [min($lx, $ax, $bx, $cx), min($ly, $ay, $by, $cy), min($lz, $az, $bz, $cz)];
         $this->greatest = [max($gx, $ax, $bx, $cx), max($gy, $ay, $by, $cy), max($gz, $az, $bz, $cz)];
-        $a = self::place($ax, $ay, $az);
-        $b = self::place($bx, $by, $bz);
-        $c = self::place($cx, $cy, $cz);
+        $a = $this->points[self::place($ax, $ay, $az)] ??= count($this->points);
+        $b = $this->points[self::place($bx, $by, $bz)] ??= count($this->points);
+        $c = $this->points[self::place($cx, $cy, $cz)] ??= count($this->points);
         // A sliver whose corners fall together closes itself.
         if ($a !== $b && $b !== $c && $c !== $a) {
             $this->meet($a, $b);
@@ -93,7 +99,7 @@ final class PatternMeasure
 
     public function bore(): PatternBore
     {
-        return new PatternBore($this->least, $this->greatest);
+        return new PatternBore($this->least, $this->greatest, $this->triangles > self::FINE);
     }
 
     /** A point's place as one number: 21 bits each way, in grains. */
@@ -106,7 +112,11 @@ final class PatternMeasure
 
     private function meet(int $from, int $to): void
     {
-        [$key, $way] = $from < $to ? ["{$from} {$to}", 1] : ["{$to} {$from}", -1];
+        if ($from < $to) {
+            [$key, $way] = [$from << 32 | $to, 1];
+        } else {
+            [$key, $way] = [$to << 32 | $from, -1];
+        }
         $met = ($this->open[$key] ?? 0) + $way;
         if ($met === 0) {
             unset($this->open[$key]);
