@@ -202,10 +202,8 @@ final class DocumentReader
             $kind === 'moment' => is_string($value) && ($value === '' || self::isMoment($value)),
             $kind === 'picture' => is_string($value) && preg_match(self::PICTURE, $value) === 1,
             $kind === 'count' => is_int($value) && $value >= 0 && $value <= 1_000_000,
-            $kind === 'scale' => PictureScale::isLine($value) && is_array($value) && count($value) === 3
-                && is_numeric($value['mm'] ?? null) && $value['mm'] > 0 && $value['mm'] <= 1000,
-            $kind === 'lines' => is_array($value) && array_is_list($value) && count($value) <= 20
-                && array_filter($value, PictureScale::isLine(...)) === $value,
+            $kind === 'scale' => PictureScale::isKnown($value),
+            $kind === 'lines' => PictureScale::areLines($value),
             $kind === 'value' => self::isPlain($value)
                 || (is_array($value) && count($value) <= 100 && array_filter($value, self::isPlain(...)) === $value),
             default => is_array($value) && self::isFigures($value),

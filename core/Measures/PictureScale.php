@@ -14,6 +14,9 @@ final readonly class PictureScale
     /** A shorter line says nothing of a scale. */
     public const LEAST = 20.0;
 
+    /** Of so many lines on one picture. */
+    public const MOST = 20;
+
     private const PUT = 2.0;
 
     /** @param float $known length of the line that is known, in pixels */
@@ -57,6 +60,19 @@ final readonly class PictureScale
     public static function isLine(mixed $line): bool
     {
         return is_array($line) && self::isPoint($line['from'] ?? null) && self::isPoint($line['to'] ?? null);
+    }
+
+    /** Whether something is a line and how many mm it is long. */
+    public static function isKnown(mixed $line): bool
+    {
+        return self::isLine($line) && is_array($line) && count($line) === 3 && is_numeric($line['mm'] ?? null)
+            && $line['mm'] > 0 && $line['mm'] <= 1000;
+    }
+
+    public static function areLines(mixed $lines): bool
+    {
+        return is_array($lines) && array_is_list($lines) && count($lines) <= self::MOST
+            && array_filter($lines, self::isLine(...)) === $lines;
     }
 
     private static function isPoint(mixed $point): bool

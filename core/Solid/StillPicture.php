@@ -34,7 +34,7 @@ final class StillPicture
     /**
      * @param  non-empty-list<Part>  $parts
      * @param  float  $turn  how far the piece is turned under the eye, of a whole turn
-     * @param  ?float  $span  of the shorter side, mm, so that it is as large however it is turned; as it fits unless said
+     * @param  ?float  $span  of the shorter side, mm, so that turned it is as large; as it fits unless said
      * @return array<int, int> 0xRRGGBB by pixel, row by row from the top; nothing where nothing is
      */
     public static function of(array $parts, int $wide, int $high, float $turn = 0.0, ?float $span = null): array

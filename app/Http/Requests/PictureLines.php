@@ -11,15 +11,13 @@ use Illuminate\Foundation\Http\FormRequest;
 /** Lines put on a photograph: one whose length is known, and what is measured by it. */
 final class PictureLines extends FormRequest
 {
-    private const MOST = 20;
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
             'known' => 'required|string|max:40',
             'scale' => ['required', $this->line(...)],
-            'lines' => 'present|array|list|max:'.self::MOST,
+            'lines' => 'present|array|list|max:'.PictureScale::MOST,
             'lines.*' => $this->line(...),
         ];
     }
