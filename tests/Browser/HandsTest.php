@@ -304,3 +304,28 @@ it('pulls as far as there is something to draw, says why it stops, and saves no 
         fn (): bool => $job->refresh()->held()->list('stones')[0]['width']['value'] < $kept, 'it was not pulled back',
     );
 });
+
+it('keeps a tick of the workshop as it was pressed last, pressed twice on a tangled line', function (): void {
+    $kept = fn (): bool => (bool) json_decode(
+        (string) file_get_contents($this->url('/api/workshop')), true,
+    )['any_hand'];
+    $this->visit('/workshop');
+    $box = '//label[contains(., "one may go on with what another began")]/input';
+    $find = fn () => $this->until(fn () => $this->browser()->findElements(
+        Facebook\WebDriver\WebDriverBy::xpath($box),
+    )[0] ?? null, 'the tick is there');
+    $before = $kept();
+    expect($find()->isSelected())->toBe($before);
+    tangle($this);
+    $find()->click();
+    // It shows as it was pressed at once, and pressed again as it was before.
+    expect($find()->isSelected())->toBe(! $before);
+    $find()->click();
+    expect($find()->isSelected())->toBe($before);
+    usleep(2_000_000);
+    expect($find()->isSelected())->toBe($before)->and($kept())->toBe($before);
+    $find()->click();
+    $this->until(fn (): bool => $kept() === ! $before, 'it is kept');
+    $find()->click();
+    $this->until(fn (): bool => $kept() === $before, 'it is as it was');
+});

@@ -5,8 +5,6 @@ declare(strict_types=1);
 use App\Models\Job;
 use HotSprue\Job\JobAnswers;
 
-require_once __DIR__.'/../Support/typing.php';
-
 /** What the solid says of itself at a stage: mm across, along the finger, tall, and mm³. */
 function toldSizes(): array
 {

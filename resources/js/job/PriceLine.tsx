@@ -1,8 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { post } from '../api/client';
+import { useRested } from '../bench/useRested';
 import { money } from '../pages/price/QuoteTable';
 import type { Work } from './useJob';
 
@@ -18,11 +18,7 @@ export function PriceLine({ work }: { work: Work }) {
         to: edit.to,
     }));
     const asked = JSON.stringify(changes);
-    const [rested, setRested] = useState(asked);
-    useEffect(() => {
-        const timer = setTimeout(() => setRested(asked), RESTS);
-        return () => clearTimeout(timer);
-    }, [asked]);
+    const rested = useRested(asked, RESTS);
     const { data } = useQuery({
         queryKey: ['price-try', job?.number, job?.version, rested],
         queryFn: () =>

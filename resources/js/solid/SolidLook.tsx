@@ -1,7 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { post } from '../api/client';
+import { useRested } from '../bench/useRested';
 import { Act } from '../bench/Act';
 import { Refused } from '../bench/Refused';
 import type { Work } from '../job/useJob';
@@ -64,11 +65,7 @@ function Shown({ work, stage }: { work: Work; stage: Stage }) {
     const asked = JSON.stringify(
         Object.entries(work.waiting).map(([path, edit]) => ({ path, from: edit.from, to: edit.to })),
     );
-    const [rested, setRested] = useState(asked);
-    useEffect(() => {
-        const timer = setTimeout(() => setRested(asked), RESTS);
-        return () => clearTimeout(timer);
-    }, [asked]);
+    const rested = useRested(asked, RESTS);
     const query = useQuery({
         queryKey: ['solid', job?.number, job?.version, stage, rested],
         queryFn: () =>

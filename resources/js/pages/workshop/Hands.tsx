@@ -14,6 +14,8 @@ export function Hands() {
     const { data: people } = useQuery({ queryKey: ['people'], queryFn: () => get<People>('people') });
     const { data: workshop } = useQuery({ queryKey: ['workshop'], queryFn: () => get<Workshop>('workshop') });
     const keep = useMutation({
+        // Pressed twice, the second waits for the first.
+        scope: { id: 'workshop' },
         mutationFn: (changes: Partial<Workshop>) => send<Workshop>('PUT', 'workshop', changes),
         onSuccess: (answer) => {
             queries.setQueryData(['workshop'], answer);
@@ -32,7 +34,12 @@ export function Hands() {
                     <HoursOf key={`${one.id}${one.hours}${one.off}`} person={one} />
                 ))}
             {workshop ? (
-                <Kilns key={JSON.stringify(workshop.kilns)} workshop={workshop} onKeep={keep.mutate} />
+                <Kilns
+                    key={JSON.stringify(workshop.kilns)}
+                    workshop={workshop}
+                    anyHand={(keep.isPending ? keep.variables.any_hand : undefined) ?? workshop.any_hand}
+                    onKeep={keep.mutate}
+                />
             ) : null}
             <Refused error={keep.error} />
         </Part>
@@ -77,7 +84,16 @@ function HoursOf({ person }: { person: People['people'][number] }) {
     );
 }
 
-function Kilns({ workshop, onKeep }: { workshop: Workshop; onKeep: (changes: Partial<Workshop>) => void }) {
+function Kilns({
+    workshop,
+    anyHand,
+    onKeep,
+}: {
+    workshop: Workshop;
+    /** As it was pressed last, though that is on its way yet. */
+    anyHand: boolean;
+    onKeep: (changes: Partial<Workshop>) => void;
+}) {
     const [kilns, setKilns] = useState(workshop.kilns);
     const put = (at: number, changes: Partial<Workshop['kilns'][number]>) =>
         setKilns(kilns.map((one, index) => (index === at ? { ...one, ...changes } : one)));
@@ -132,7 +148,7 @@ function Kilns({ workshop, onKeep }: { workshop: Workshop; onKeep: (changes: Par
                 <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44 }}>
                     <input
                         type="checkbox"
-                        checked={workshop.any_hand}
+                        checked={anyHand}
                         style={{ width: 24, height: 24 }}
                         onChange={(event) => onKeep({ any_hand: event.target.checked })}
                     />
