@@ -190,6 +190,8 @@ it('takes a pattern from a file: refused where it is open, read, taken, and give
     $job = turnedRing();
     $this->visit("/jobs/{$job->number}/wax");
     $path = sys_get_temp_dir().'/hot-sprue-pattern.stl';
+    $this->find('section[aria-label="A pattern from a file"]');
+    expect($this->all('[data-path="wax.file_tall"]'))->toBe([]);
     file_put_contents($path, stlBytes(array_slice(cubeTriangles(20.0), 1)));
     $this->find('[data-testid="pattern-file"]')->sendKeys($path);
     $this->click('input[name="carries"]');
@@ -202,11 +204,17 @@ it('takes a pattern from a file: refused where it is open, read, taken, and give
     $this->saved();
     expect($job->refresh()->held()->decision('wax.file_volume'))->toEqual(8000.0)
         ->and($job->held()->decision('wax.file_tall'))->toEqual(20.0);
+    // What it measures stands with it, to be set right, and goes with it.
+    $this->type('wax.file_tall', '21');
+    $this->saved();
+    expect($job->refresh()->held()->decision('wax.file_tall'))->toEqual(21.0);
     $this->reads('section[aria-label="A pattern from a file"]', 'go by the pattern');
     $this->tap('go by Form again');
     $this->gone('[data-testid="pattern-taken"]');
     $this->saved();
-    expect($job->refresh()->held()->decision('wax.file_volume'))->toBeNull();
+    expect($job->refresh()->held()->decision('wax.file_volume'))->toBeNull()
+        ->and($job->held()->decision('wax.file_tall'))->toBeNull()
+        ->and($this->all('[data-path="wax.file_tall"]'))->toBe([]);
     unlink($path);
 });
 

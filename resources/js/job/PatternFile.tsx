@@ -2,12 +2,13 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { lazy, Suspense, useRef, useState } from 'react';
 import { send } from '../api/client';
-import type { Schemas } from '../api/types';
+import type { Catalogue, Schemas } from '../api/types';
 import { Act } from '../bench/Act';
 import { Refused } from '../bench/Refused';
 import { say, useUnits } from '../bench/units';
 import { PatternTold, Reading } from './PatternRead';
 import { decidedAt } from './stations/StationPage';
+import { DecisionRail } from './DecisionRail';
 import type { Work } from './useJob';
 
 const PatternLook = lazy(() => import('../solid/PatternLook'));
@@ -30,7 +31,7 @@ const KEPT = {
 } as const;
 
 /** A pattern made elsewhere, printed or milled: read, measured, and taken for the wax that Form drew. */
-export function PatternFile({ work }: { work: Work }) {
+export function PatternFile({ work, catalogue }: { work: Work; catalogue: Catalogue }) {
     const [file, setFile] = useState<File | null>(null);
     const [carries, setCarries] = useState<boolean | null>(null);
     const input = useRef<HTMLInputElement>(null);
@@ -48,6 +49,9 @@ export function PatternFile({ work }: { work: Work }) {
     });
     if (!job) return null;
     const taken = decidedAt(job, 'wax.file_volume');
+    const measured = Object.values(KEPT)
+        .map((name) => `wax.${name}`)
+        .filter((path) => decidedAt(job, path) !== undefined && decidedAt(job, path) !== null);
     const told = (value: unknown, quantity: string) => {
         const said = say(value, quantity, units);
         return `${said.figure} ${said.unit}`;
@@ -74,15 +78,18 @@ export function PatternFile({ work }: { work: Work }) {
                 A pattern from a file
             </Box>
             {typeof taken === 'number' ? (
-                <Flex gap={3} align="center" wrap="wrap" data-testid="pattern-taken">
-                    <Box>
-                        Charge, tree and flask go by the pattern that was read:{' '}
-                        {told(taken, 'cubic-millimetres')}.
-                    </Box>
-                    <Act kind="quiet" onClick={() => keep(null)}>
-                        go by Form again
-                    </Act>
-                </Flex>
+                <>
+                    <Flex gap={3} align="center" wrap="wrap" data-testid="pattern-taken">
+                        <Box>
+                            Charge, tree and flask go by the pattern that was read:{' '}
+                            {told(taken, 'cubic-millimetres')}.
+                        </Box>
+                        <Act kind="quiet" onClick={() => keep(null)}>
+                            go by Form again
+                        </Act>
+                    </Flex>
+                    <DecisionRail paths={measured} work={work} catalogue={catalogue} />
+                </>
             ) : (
                 <Box color="soft">
                     Printed, milled or drawn elsewhere: an STL or 3MF stands in for what Form drew.

@@ -25,10 +25,12 @@ export const wax: StationPage = {
                 work={work}
                 catalogue={catalogue}
             />
-            <PatternFile work={work} />
+            <PatternFile work={work} catalogue={catalogue} />
             <ClientReview work={work} />
         </>
     ),
+    // What a pattern measures stands with its file.
+    isElsewhere: (path) => path.startsWith('wax.file_'),
     hasScales: true,
     printed: 'template',
 };
