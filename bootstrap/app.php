@@ -61,8 +61,10 @@ return Application::configure(basePath: dirname(__DIR__))
                 DatabaseBusy::class,
             ],
         );
+        // By its bytes: a path that is no UTF-8 is like no pattern.
+        $isApi = static fn (Request $request): bool => str_starts_with($request->getPathInfo(), '/api/');
         $exceptions->shouldRenderJsonWhen(
-            static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson(),
+            static fn (Request $request): bool => $isApi($request) || $request->expectsJson(),
         );
         $exceptions->render(
             static fn (MetalRefused $refused): JsonResponse => Problem::said($refused->getMessage(), 409),
@@ -81,13 +83,13 @@ return Application::configure(basePath: dirname(__DIR__))
                 ['client' => [$known->getMessage()]], 409, ['known' => $known->client->only(['id', 'name', 'contact'])],
             ),
         );
-        $exceptions->render(static function (Throwable $failed, Request $request): ?JsonResponse {
+        $exceptions->render(static function (Throwable $failed, Request $request) use ($isApi): ?JsonResponse {
             $disk = DiskTrouble::said($failed);
 
             return match (true) {
                 $failed instanceof DatabaseBusy => Problem::said($failed->getMessage(), 503),
                 $disk !== null => Problem::said($disk, 507),
-                $request->is('api/*') => Problem::from($failed),
+                $isApi($request) => Problem::from($failed),
                 default => null,
             };
         });

@@ -252,6 +252,11 @@ it('answers in words what answered 500', function (string $verb, string $address
     ['post', '/api/metal/move', ['kind' => 'melt', 'postings' => ['a']], 422],
 ]);
 
+it('says in the contract’s words that an address is no text', function (string $address): void {
+    $answer = $this->postJson($address, [])->assertStatus(400);
+    expect($answer->json('errors'))->toBeArray()->not->toBe([]);
+})->with(['/api/jobs/%ff/assembly', '/api/%c3%28']);
+
 it('writes down who did what to the workshop', function (): void {
     $tobit = Person::query()->create(['name' => 'Tobit', 'role' => Role::Owner]);
     $this->actingAs($tobit);
