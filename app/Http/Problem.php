@@ -30,7 +30,10 @@ final class Problem
      */
     public static function of(array $errors, int $status = 422, array $more = []): JsonResponse
     {
-        return new JsonResponse(['errors' => (object) $errors, ...$more], $status);
+        // What is refused may be no text at all.
+        return new JsonResponse(
+            ['errors' => (object) $errors, ...$more], $status, options: JSON_INVALID_UTF8_SUBSTITUTE,
+        );
     }
 
     public static function said(string $message, int $status): JsonResponse

@@ -250,7 +250,16 @@ it('answers in words what answered 500', function (string $verb, string $address
     ['post', '/api/clocks', ['label' => 'x', 'stages' => ['a']], 422],
     ['post', '/api/stretch-tests', ['samples' => ['a', 'b']], 422],
     ['post', '/api/metal/move', ['kind' => 'melt', 'postings' => ['a']], 422],
+    ['post', '/api/metal-prices', ['metal' => 'gold', 'price' => 1.84, 'on' => PHP_INT_MAX], 422],
+    ['post', '/api/jobs/101/payments', ['kind' => 'deposit', 'amount' => 5, 'paid_on' => PHP_INT_MAX], 422],
 ]);
+
+it('says in words that a file of prices is no text', function (): void {
+    $answer = $this->post('/api/metal-prices/import', [
+        'file' => Illuminate\Http\UploadedFile::fake()->createWithContent('x.csv', "gold,\xFF\xFE,2026-11-25\n"),
+    ], ['Accept' => 'application/json'])->assertStatus(422);
+    expect($answer->json('errors'))->toBeArray()->not->toBe([]);
+});
 
 it('says in the contract’s words that an address is no text', function (string $address): void {
     $answer = $this->postJson($address, [])->assertStatus(400);

@@ -36,7 +36,7 @@ final class MetalPriceController
     {
         $asked = $request->validate([
             'metal' => ['required', Rule::in(MetalPrice::METALS)], 'price' => 'required|numeric|gt:0|max:1000000',
-            'on' => 'required|date_format:Y-m-d|before_or_equal:'.WorkshopTime::today()->toDateString(),
+            'on' => 'bail|required|string|date_format:Y-m-d|before_or_equal:'.WorkshopTime::today()->toDateString(),
         ], ['price' => 'A price above nought is accepted.', 'on.before_or_equal' => 'That day has not come yet.']);
         MetalPrices::keep(
             $asked['metal'], (float) $asked['price'], $asked['on'], 'typed', Person::at($request),
