@@ -145,3 +145,26 @@ it('needs no sideways scrolling on a tablet or a laptop, light or dark', functio
         $browser->quit();
     }
 })->with([820, 1280]);
+
+it('writes a day as the workshop does, whatever the browser would, and edits it in its own field', function (): void {
+    $job = Job::factory()->holding(['brief.title' => 'by a day', 'brief.due' => '2026-12-29'])->create();
+    $this->station($job, 'brief');
+    $seen = fn (): array => $this->browser()->executeScript(
+        'const i = document.querySelector("input[type=date][aria-label=due]"), s = i.nextElementSibling;'
+        .' return [s.textContent, getComputedStyle(s).display]',
+    );
+    $this->until(fn (): bool => $this->all('input[type=date][aria-label=due]') !== [], 'the day is there');
+    expect($seen()[0])->toStartWith('Tue 29 Dec')->and($seen()[1])->toBe('block');
+    // Under the hand the browser's own field is seen, in whatever order it has day and month.
+    $this->browser()->executeScript(
+        'const i = document.querySelector("input[type=date][aria-label=due]"); i.focus();'
+        .' Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(i, "2026-12-31");'
+        .' i.dispatchEvent(new Event("input", { bubbles: true }))',
+    );
+    expect($seen()[1])->toBe('none');
+    $this->browser()->executeScript('document.activeElement.blur()');
+    $this->until(fn (): bool => $seen()[1] === 'block', 'it is at rest');
+    $this->saved();
+    expect($job->refresh()->held()->decision('brief.due'))->toStartWith('2026-12-31')
+        ->and($seen()[0])->toStartWith('Thu 31 Dec')->and($seen()[1])->toBe('block');
+});

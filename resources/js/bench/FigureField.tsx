@@ -3,8 +3,9 @@ import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { Field } from '../api/types';
 import { wall } from '../shell/zone';
 import { ChoiceField } from './ChoiceField';
+import { DayInput } from './DayInput';
 import { inUnits } from './talk';
-import { moment, say, useUnits, withUnit } from './units';
+import { say, useUnits, withUnit } from './units';
 
 interface Props {
     /** What it is called; also its name for a screen reader. */
@@ -98,10 +99,6 @@ export function FigureField({
         <span className="label">
             {label}
             {tag ? <span className="tag"> · {tag}</span> : null}
-            {/* Browsers write days each in their own way; the workshop has one. */}
-            {['moment', 'day'].includes(field.quantity) && typeof value === 'string'
-                ? ` · ${moment(value)}`
-                : ''}
         </span>
     );
     const problem = error ? (
@@ -120,10 +117,10 @@ export function FigureField({
     if (field.quantity === 'moment' || field.quantity === 'day') {
         return (
             <Box {...frame} py={0} minW="190px">
-                <Input
+                <DayInput
                     aria-label={label}
                     title={field.meaning}
-                    type={field.quantity === 'day' ? 'date' : 'datetime-local'}
+                    day={field.quantity === 'day'}
                     value={
                         typeof value === 'string'
                             ? field.quantity === 'day'
@@ -134,6 +131,7 @@ export function FigureField({
                     // The field is the whole plate, and its name lies in its foot.
                     h="46px"
                     pb="16px"
+                    lineHeight="30px"
                     border="none"
                     fontSize="16px"
                     fontWeight="600"

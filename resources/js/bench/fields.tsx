@@ -1,5 +1,5 @@
 import { Box, Input, NativeSelect } from '@chakra-ui/react';
-import { moment } from './units';
+import { DayInput } from './DayInput';
 
 export function Pick({
     label,
@@ -76,10 +76,9 @@ export function When({
         <Box as="label">
             <Box fontSize="14px" color="soft">
                 {label}
-                {value ? ` · ${moment(value)}` : ''}
             </Box>
-            <Input
-                type={day ? 'date' : 'datetime-local'}
+            <DayInput
+                day={day}
                 h="44px"
                 w={day ? '170px' : '230px'}
                 bg="card"
