@@ -78,7 +78,8 @@ final class QuoteController
         $asked = $request->validate([
             'kind' => 'required|in:deposit,balance,refund',
             'amount' => ['required', 'string', 'regex:/^\d{1,12}([.,]\d{1,3})?$/'],
-            'paid_on' => 'bail|required|string|date_format:Y-m-d|before_or_equal:'.WorkshopTime::today()->toDateString(),
+            'paid_on' => 'bail|required|string|date_format:Y-m-d|before_or_equal:'
+                .WorkshopTime::today()->toDateString(),
             'how' => 'nullable|string|max:80',
         ], [
             'amount.regex' => 'An amount is accepted, such as 250.00.',
