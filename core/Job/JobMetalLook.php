@@ -7,21 +7,19 @@ namespace HotSprue\Job;
 use HotSprue\Solid\Look;
 use HotSprue\Solid\Sheen;
 use HotSprue\Solid\Stage;
+use HotSprue\Solid\SumSolid;
 use HotSprue\Stock\Alloy;
 
 /** What a job's metal looks like at a stage: of its alloy, as it was cast or as it is finished. */
 final class JobMetalLook
 {
-    /** What a piece is of that nobody named a metal for. */
-    private const USUAL = 'sterling-925';
-
     public static function of(JobAnswers $job, Stage $stage, ?string $alloy): Look
     {
         if ($stage === Stage::Wax) {
             return Look::wax();
         }
         $isKnown = in_array($alloy, $job->settings->names('stock.alloys'), true);
-        $metal = Look::metal(Alloy::named($isKnown ? (string) $alloy : self::USUAL, $job->settings));
+        $metal = Look::metal(Alloy::named($isKnown ? (string) $alloy : SumSolid::USUAL, $job->settings));
         if ($stage === Stage::Cast) {
             return $metal->finished(Sheen::AsCast);
         }

@@ -75,15 +75,22 @@ final class SharedInputs
     public static function metal(): Source
     {
         $collet = self::head('volume_mm3', 'seat.bezel', 'seat.tube', 'seat.claw')->forEveryStone();
-        $whole = [$collet, From::result('layout.cluster', 'volume_mm3'), From::result('seat.gallery', 'volume_mm3')];
 
-        return From::ofJob(static function (JobAnswers $job) use ($whole): ?float {
-            $parts = array_filter(
-                array_map(static fn (Source $source): mixed => $source->value($job), $whole), is_numeric(...),
-            );
+        return From::ofJob(static function (JobAnswers $job) use ($collet): ?float {
+            $parts = array_filter([$collet->value($job), self::besideStones($job)], is_numeric(...));
 
             return $parts === [] ? null : (float) array_sum($parts);
         });
+    }
+
+    /** Metal of the setting in hand that no single stone has: its cluster's and its gallery's; mm³. */
+    private static function besideStones(JobAnswers $job): ?float
+    {
+        $parts = array_filter([
+            $job->value('layout.cluster', 'volume_mm3'), $job->value('seat.gallery', 'volume_mm3'),
+        ], is_numeric(...));
+
+        return $parts === [] ? null : (float) array_sum($parts);
     }
 
     /** Metal of all settings of the piece that are of its own alloy; mm³. */
@@ -99,18 +106,14 @@ final class SharedInputs
     public static function castHeads(): Source
     {
         $head = self::head('wax_volume_mm3', 'seat.bezel', 'seat.claw')->forEveryStone();
-        $cast = [From::result('layout.cluster', 'volume_mm3'), From::result('seat.gallery', 'volume_mm3')];
-        $whole = From::ofJob(static function (JobAnswers $job) use ($head, $cast): ?float {
-            $wax = $head->value($job);
-            $metal = array_filter(
-                array_map(static fn (Source $source): mixed => $source->value($job), $cast), is_numeric(...),
-            );
-            if (! is_numeric($wax) && $metal === []) {
+        $whole = From::ofJob(static function (JobAnswers $job) use ($head): ?float {
+            [$wax, $metal] = [$head->value($job), self::besideStones($job)];
+            if (! is_numeric($wax) && $metal === null) {
                 return null;
             }
             $grown = $job->value('wax.dimensions', 'bore') / ($job->value('wax.dimensions', 'bore_as_cast') ?: 1.0);
 
-            return (float) $wax + array_sum($metal) * $grown ** 3;
+            return (float) $wax + (float) $metal * $grown ** 3;
         });
 
         return From::sum('settings', $whole->madeAs('cast'));

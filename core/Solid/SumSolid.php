@@ -20,7 +20,7 @@ final class SumSolid
     private const SHEETS = ['form.band', 'seat.bezel', 'seat.claw', 'seat.gallery'];
 
     /** What a piece is of that nobody named a metal for. */
-    private const USUAL = 'sterling-925';
+    public const USUAL = 'sterling-925';
 
     public static function has(string $sheet): bool
     {

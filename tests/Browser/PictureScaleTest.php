@@ -91,3 +91,24 @@ it('says what is wrong with what was typed, and keeps the lines', function (): v
         ->and($job->refresh()->held()->list('pictures')[0])->not->toHaveKey('scale');
     unlink($path);
 });
+
+it('keeps an end where it was put last, moved by quick keys over a tangled line', function (): void {
+    $job = Job::factory()->holding(['brief.title' => 'an old ring to be copied'])->create();
+    $this->visit("/jobs/{$job->number}/brief");
+    $this->find('[data-testid="picture"]')->sendKeys($path = photographOfARing());
+    $this->tap('measure on it');
+    $this->find('[data-testid="picture-lines"]');
+    $this->find('[aria-label="how long it is"]')->sendKeys(['85.6', WebDriverKeys::ENTER]);
+    $this->reads('[data-testid="picture-measured"]', 'line 1:');
+    $kept = fn (): float => (float) $job->refresh()->held()->list('pictures')[0]['lines'][0]['to'][0];
+    $before = $kept();
+    tangle($this);
+    $this->browser->executeScript('document.querySelector(arguments[0]).focus()', ['[aria-label^="line 1, other"]']);
+    foreach (range(1, 5) as $_) {
+        $this->find('[aria-label^="line 1, other"]')->sendKeys([WebDriverKeys::ARROW_RIGHT]);
+    }
+    $this->until(fn (): bool => $kept() === $before + 5, 'the last of them is kept');
+    usleep(1_500_000);
+    expect($kept())->toBe($before + 5);
+    unlink($path);
+});

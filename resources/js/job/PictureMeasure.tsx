@@ -70,6 +70,8 @@ function Measure({
         kept.scale ? [kept.scale, ...kept.lines] : [across(picture, 0.8), across(picture, 0.4)],
     );
     const keep = useMutation({
+        // An end moved twice is kept as it was moved last.
+        scope: { id: path },
         mutationFn: ({ to, by }: { to: Line[]; by: string }) => {
             const [scale, ...rest] = to.map(({ from, to: end }) => ({ from, to: end }));
             return post<Measured>(path, { known: withUnit(by, 'length', units), scale, lines: rest });
