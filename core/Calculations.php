@@ -19,6 +19,8 @@ use HotSprue\Finish\HandOver;
 use HotSprue\Form\FormBand;
 use HotSprue\Form\SizeConvert;
 use HotSprue\Form\SizeFit;
+use HotSprue\Heat\HeatPiece;
+use HotSprue\Heat\HeatStep;
 use HotSprue\Layout\LayoutCluster;
 use HotSprue\Layout\LayoutDivide;
 use HotSprue\Layout\LayoutGrid;
@@ -134,6 +136,8 @@ final class Calculations
         'join.advice' => JoinAdvice::class,
         'join.chips' => JoinChips::class,
         'stretch.test' => StretchTest::class,
+        'heat.piece' => HeatPiece::class,
+        'heat.step' => HeatStep::class,
         'set.sequence' => SetSequence::class,
         'tools.list' => ToolsList::class,
         'bench.order' => BenchOrder::class,

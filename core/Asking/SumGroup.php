@@ -30,7 +30,7 @@ enum SumGroup: string
             'metal', 'alloy' => self::Metal,
             'sprue', 'flask', 'tree', 'investment', 'pour', 'burnout', 'spin', 'cast' => self::Casting,
             'strip', 'stock', 'plate', 'wire', 'forge', 'seam', 'ingot', 'anneal', 'inlay' => self::Hand,
-            'join', 'stretch' => self::Solder,
+            'join', 'stretch', 'heat' => self::Solder,
             'own', 'time', 'price' => self::House,
             default => self::Setting,
         };

@@ -67,6 +67,8 @@ final class SumWords
         'join.advice' => ['flame torch where solder', ''],
         'join.chips' => ['chips paillons solder chip', 'length section'],
         'stretch.test' => ['stretch test', ''],
+        'heat.piece' => ['torch heat fire warm loses enough', ''],
+        'heat.step' => ['torch moment flame rehearse', ''],
         'set.sequence' => ['push pushing sequence claws order', 'count'],
         'tools.list' => ['burs tools drills bur', ''],
         'bench.order' => ['order bench polish plate when', ''],

@@ -12,7 +12,7 @@ final readonly class Formula
 {
     /** How a formula is written for people. */
     private const SPOKEN = [
-        '{' => '', '}' => '', ' ^ 2' => '²', ' ^ 3' => '³', '2 × π' => '2π',
+        '{' => '', '}' => '', ' ^ 2' => '²', ' ^ 3' => '³', ' ^ 4' => '⁴', '2 × π' => '2π',
         'max(' => 'larger of (', 'min(' => 'smaller of (', 'ceil(' => 'rounded up (',
     ];
 

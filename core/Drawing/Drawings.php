@@ -79,6 +79,8 @@ final class Drawings
             'tools.list' => StepsDrawing::tools($answer),
             'join.advice' => StepsDrawing::flame($input, $answer),
             'wax.density' => StepsDrawing::block($input),
+            'heat.piece' => HeatDrawing::piece($answer),
+            'heat.step' => HeatDrawing::moment($answer),
             default => BarsDrawing::views($input, $answer),
         };
     }

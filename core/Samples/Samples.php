@@ -23,6 +23,7 @@ final class Samples
             ...WaxSamples::all(),
             ...CastingSamples::all(),
             ...BenchSamples::all(),
+            ...HeatSamples::all(),
             ...HouseSamples::all(),
         ];
     }

@@ -17,6 +17,7 @@ use HotSprue\Stock\Flasks;
 use HotSprue\Stock\Solders;
 use HotSprue\Stock\SpeciesList;
 use HotSprue\Stock\SprueWires;
+use HotSprue\Stock\Torch;
 use HotSprue\Stock\Tubes;
 use HotSprue\Stock\Waxes;
 
@@ -223,6 +224,8 @@ final class WorkshopFields
                 'solder.even', 'sides whose masses differ by less than this many times are heated alike',
             )->default(1.25),
             Field::share('solder.alike', 'stretched samples that differ by less than this are alike')->default(0.005),
+            Field::choice('heat.torch', Torch::names(), 'the torch that a rehearsal begins with')
+                ->saying(Torch::sayings())->default(Torch::AirGas->value),
 
             Field::minutes('finish.tumble', 'time in the tumbler')->default(90.0),
             Field::share('finish.loss', 'more loss in finishing than this is a caution')->default(0.1),

@@ -8,7 +8,7 @@ declare(strict_types=1);
 const LAYERS = [
     'Measures', 'Fields', 'Stock', 'Workshop', 'Calculation',
     'Form', 'Stones', 'Wax', 'Seats', 'Layout', 'Metal', 'Tree', 'Burnout', 'Pour', 'Solder', 'Strip', 'Setting',
-    'Solid', 'Finish', 'Time', 'Plan', 'Price', 'OwnFigures',
+    'Heat', 'Solid', 'Finish', 'Time', 'Plan', 'Price', 'OwnFigures',
     'Account', 'Kiln', 'Casting', 'Calculations', 'Samples', 'Asking', 'Drawing', 'Job',
 ];
 

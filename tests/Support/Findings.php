@@ -70,6 +70,7 @@ final class Findings
         return [
             ...SettingFindings::bySheet(),
             ...HouseFindings::bySheet(),
+            ...HeatFindings::bySheet(),
             // Sterling’s solidus is 802: four grades of the first set flow under it.
             'join.plan' => [
                 ['no-plan', $two, $seams(5), $seams(4)],
