@@ -48,6 +48,15 @@ final class Fire
     /** @var array<int, float> W/K⁴ */
     private array $glows;
 
+    /** @var list<array{int, int, float}> from, to and W/K within the parts */
+    private readonly array $ways;
+
+    /** Whether a heat sink or wet paste is on the piece. */
+    private readonly bool $isWet;
+
+    /** Under this nothing blackens or melts, °C. */
+    private readonly float $quiet;
+
     /** @var array<int, float> J that each node took from the flame */
     private array $given;
 
@@ -66,6 +75,11 @@ final class Fire
             static fn (Node $node): float => self::AIR * $node->surface * 1e-6 + $node->held, $this->nodes,
         );
         $this->glows = array_map(self::glow(...), $this->nodes);
+        $this->ways = array_map(
+            static fn (Link $link): array => [$link->from, $link->to, $link->conducts], $piece->links,
+        );
+        $this->isWet = array_filter($this->nodes, static fn (Node $node): bool => $node->sink > 0.0) !== [];
+        $this->quiet = min(self::BLACKENS, ...array_map(static fn (Node $node): float => $node->solidus, $this->nodes));
         $this->given = $this->lost = array_fill(0, count($this->nodes), 0.0);
     }
 
@@ -102,20 +116,18 @@ final class Fire
     /** @param list<array{int, int, float}> $joints from, to and W/K */
     private function advance(float $seconds, array $joints): void
     {
-        $ways = $joints;
-        foreach ($this->piece->links as $link) {
-            $ways[] = [$link->from, $link->to, $link->conducts];
-        }
+        $ways = [...$this->ways, ...$joints];
         $splits = $this->splits($seconds, $ways);
         $seconds /= $splits;
         $hot = $this->flame->torch->flame();
+        $cold = (Node::AIR + self::KELVIN) ** 4;
         for ($split = 0; $split < $splits; $split++) {
             $gains = [];
             foreach ($this->heats as $index => $celsius) {
                 $given = $celsius < $hot ? $this->flames[$index] * ($hot - $celsius) : 0.0;
-                $kelvin = $celsius + self::KELVIN;
+                $square = ($celsius + self::KELVIN) * ($celsius + self::KELVIN);
                 $lost = $this->cools[$index] * ($celsius - Node::AIR)
-                    + $this->glows[$index] * ($kelvin * $kelvin * $kelvin * $kelvin - (Node::AIR + self::KELVIN) ** 4);
+                    + $this->glows[$index] * ($square * $square - $cold);
                 $this->given[$index] += $given * $seconds;
                 $this->lost[$index] += $lost * $seconds;
                 $gains[] = $given - $lost;
@@ -162,6 +174,9 @@ final class Fire
      */
     private function look(float $seconds, array &$signs): void
     {
+        if (! $this->isWet && max($this->heats) <= $this->quiet) {
+            return;
+        }
         foreach ($this->nodes as $index => $node) {
             if ($node->sink > 0.0) {
                 $over = max(0.0, $this->heats[$index] - self::WET);

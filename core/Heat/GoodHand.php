@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace HotSprue\Heat;
 
+use const INF;
+
 use HotSprue\Stock\Torch;
-use LogicException;
 
 /**
  * How a good hand leads the flame: it warms the whole, keeps both sides of each joint together by aiming past the one
@@ -34,7 +35,15 @@ final class GoodHand
     private const GENTLE = 0.6;
 
     /** Looked ahead in steps of so long, s. */
-    private const LOOK = 0.1;
+    private const LOOK = 0.2;
+
+    /** The aim is chosen anew after so long, s. */
+    private const LOOKS = 0.6;
+
+    /** @var array{float, float}|null where the flame points */
+    private ?array $aim = null;
+
+    private float $aimedAt = 0.0;
 
     private function __construct(private readonly Torch $torch) {}
 
@@ -64,24 +73,39 @@ final class GoodHand
         $waiting = self::waiting($piece);
         $acts = $piece->seconds > 0 ? [] : self::before($piece);
         $most = self::limits($piece, $waiting);
-        $best = null;
-        foreach ($this->aims($piece, $waiting) as $aim) {
-            $after = $this->after($piece, new Move(...$aim));
-            $reached = self::coldest($after, $waiting);
-            if ($best === null || $reached > $best[1]) {
-                $best = [$aim, $reached, $after];
-            }
-        }
-        [$aim, , $after] = $best ?? throw new LogicException('There is nowhere to aim.');
+        [$x, $y] = $this->aimAt($piece, $waiting);
         foreach (self::DISTANCES as $distance) {
-            $move = new Move($aim[0], $aim[1], distance: $distance, acts: $acts);
-            $after = $distance === 1.0 ? $after : $this->after($piece, $move);
+            $move = new Move($x, $y, distance: $distance, acts: $acts);
+            $after = $this->after($piece, $move);
             if (self::isWithin($after, $most) && self::isGentle($piece, $after)) {
                 return $move;
             }
         }
 
-        return new Move($aim[0], $aim[1], isOn: false, acts: $acts);
+        return new Move($x, $y, isOn: false, acts: $acts);
+    }
+
+    /**
+     * Where the flame points: looked at anew every second.
+     *
+     * @param  list<Contact>  $waiting
+     * @return array{float, float}
+     */
+    private function aimAt(Piece $piece, array $waiting): array
+    {
+        if ($this->aim !== null && $piece->seconds < $this->aimedAt + self::LOOKS - 1e-6) {
+            return $this->aim;
+        }
+        $best = -INF;
+        foreach ($this->aims($piece, $waiting) as [$x, $y]) {
+            $reached = self::coldest($this->after($piece, new Move($x, $y)), $waiting);
+            if ($reached > $best) {
+                [$best, $this->aim] = [$reached, [$x, $y]];
+            }
+        }
+        $this->aimedAt = $piece->seconds;
+
+        return $this->aim ?? [0.0, 0.0];
     }
 
     /**

@@ -21,6 +21,9 @@ final class Joining
     /** @var list<Sign> */
     private array $signs = [];
 
+    /** @var list<array{int, int, float}>|null what each contact leads, until one changes */
+    private ?array $leads = null;
+
     /** @var array<int, float> °C of each contact, a step before */
     private array $before = [];
 
@@ -42,7 +45,7 @@ final class Joining
     /** @return list<array{int, int, float}> from, to and W/K */
     public function leads(): array
     {
-        return array_map(
+        return $this->leads ??= array_map(
             static fn (Contact $contact): array => [$contact->from, $contact->to, $contact->conducts()],
             $this->contacts,
         );
@@ -61,12 +64,16 @@ final class Joining
             $before = $this->before[$index] ?? null;
             $this->before[$index] = ($one + $other) / 2;
             $contact = $this->fluxed($contact, ($one + $other) / 2, $before, $seconds);
-            $this->contacts[$index] = match (true) {
+            $seen = match (true) {
                 ! $contact->isNow => $this->earlier($contact, ($one + $other) / 2),
                 $contact->solder === SolderState::Flowed => $this->held($contact, ($one + $other) / 2, $seconds),
                 $contact->solder->waits() => $this->waiting($contact, $one, $other, $at),
                 default => $contact,
             };
+            if ($seen !== $this->contacts[$index]) {
+                $this->contacts[$index] = $seen;
+                $this->leads = null;
+            }
         }
     }
 
@@ -90,7 +97,8 @@ final class Joining
             $changes['solder'] = SolderState::None;
         }
 
-        return $contact->with($changes);
+        return $flux === $contact->flux && $clear === $contact->clear && count($changes) === 2
+            ? $contact : $contact->with($changes);
     }
 
     /** A joint of a heat before: it moves past its solidus unless it is guarded, and opens past its flow. */
