@@ -21,6 +21,7 @@ use HotSprue\Form\SizeConvert;
 use HotSprue\Form\SizeFit;
 use HotSprue\Heat\HeatPiece;
 use HotSprue\Heat\HeatStep;
+use HotSprue\Heat\PourMinute;
 use HotSprue\Layout\LayoutCluster;
 use HotSprue\Layout\LayoutDivide;
 use HotSprue\Layout\LayoutGrid;
@@ -43,6 +44,7 @@ use HotSprue\Seats\SeatClaw;
 use HotSprue\Seats\SeatDepth;
 use HotSprue\Seats\SeatGallery;
 use HotSprue\Seats\SeatRound;
+use HotSprue\Setting\SetPush;
 use HotSprue\Setting\SetSequence;
 use HotSprue\Setting\SettingPlace;
 use HotSprue\Setting\SettingsCut;
@@ -138,7 +140,9 @@ final class Calculations
         'stretch.test' => StretchTest::class,
         'heat.piece' => HeatPiece::class,
         'heat.step' => HeatStep::class,
+        'pour.minute' => PourMinute::class,
         'set.sequence' => SetSequence::class,
+        'set.push' => SetPush::class,
         'tools.list' => ToolsList::class,
         'bench.order' => BenchOrder::class,
         'finish.plan' => FinishPlan::class,

@@ -27,6 +27,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PriceController;
 use App\Http\Controllers\QuoteController;
 use App\Http\Controllers\ReckonController;
+use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RowController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SignInController;
@@ -35,6 +36,7 @@ use App\Http\Controllers\StationController;
 use App\Http\Controllers\StretchTestController;
 use App\Http\Controllers\WorkshopController;
 use App\Http\Middleware\IdempotentRequest;
+use App\Rehearsals\HeatLesson;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
@@ -95,6 +97,10 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
     Route::get('metal', [MetalController::class, 'index']);
     Route::get('metal/statement.csv', [MetalController::class, 'csv']);
     Route::get('stretch-tests', [StretchTestController::class, 'index']);
+    Route::get('rehearsals', [RehearsalController::class, 'index']);
+    Route::get('rehearsals/{rehearsal}', [RehearsalController::class, 'show'])->whereNumber('rehearsal');
+    Route::get('lessons/{lesson}', [RehearsalController::class, 'lesson'])->where('lesson', HeatLesson::KEY);
+    Route::get('lessons/{lesson}/shown', [RehearsalController::class, 'shown'])->where('lesson', HeatLesson::KEY);
     Route::get('clocks', [ClockController::class, 'index']);
     Route::get('devices/{device}', [DeviceController::class, 'read']);
     Route::post('devices/{device}/take', [DeviceController::class, 'take']);
@@ -132,6 +138,7 @@ Route::middleware(['may:work', IdempotentRequest::class, SubstituteBindings::cla
     Route::post('flasks/{flask}/step', [FlaskController::class, 'step']);
     Route::post('flasks/{flask}/tick', [FlaskController::class, 'tick']);
     Route::post('stretch-tests', [StretchTestController::class, 'store']);
+    Route::post('rehearsals', [RehearsalController::class, 'store']);
     Route::delete('stretch-tests/{test}', [StretchTestController::class, 'destroy']);
     Route::post('clocks', [ClockController::class, 'start']);
     Route::post('clocks/{clock}/stop', [ClockController::class, 'stop']);

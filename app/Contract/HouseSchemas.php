@@ -74,6 +74,7 @@ final class HouseSchemas
                 ],
             ),
             ...PlanSchemas::all(),
+            ...RehearsalSchemas::all(),
             'JobPrice' => Shape::object($price = [
                 'currency' => $text, 'quote' => Shape::orNull(Shape::ref('Answer')),
                 'drawn' => Shape::orNull(Shape::ref('View')), 'left' => Shape::ref('Answer'),

@@ -259,6 +259,20 @@ final class Operations
                 ),
             ],
             ['delete', '/api/stretch-tests/{test}', 'Takes a test out', [200 => Shape::ref('StretchTests')], null],
+            ['get', '/api/rehearsals', 'Lessons, and who rehearsed what', [200 => Shape::ref('Rehearsals')], null],
+            [
+                'post', '/api/rehearsals', 'Keeps a rehearsal, played through once more',
+                [201 => Shape::ref('Rehearsed')], Shape::object(
+                    ['lesson' => $text, 'torch' => $text, 'moves' => Shape::list(['type' => 'object'])],
+                    ['lesson', 'moves'],
+                ),
+            ],
+            ['get', '/api/rehearsals/{rehearsal}', 'One rehearsal', [200 => Shape::ref('Rehearsed')], null],
+            ['get', '/api/lessons/{lesson}', 'A piece to be rehearsed', [200 => Shape::ref('HeatLesson')], null],
+            [
+                'get', '/api/lessons/{lesson}/shown', 'The same in a good hand', [200 => Shape::ref('Rehearsed')],
+                null,
+            ],
         ];
     }
 

@@ -20,6 +20,7 @@ final class DatabaseTransfer
         'clocks', 'devices', 'looks', 'letters',
         'runs', 'run_flasks', 'flask_jobs', 'kiln_log', 'alarms', 'stretch_tests', 'done_requests', 'journal',
         'fixed_steps', 'worked_steps', 'metal_prices', 'quotes', 'payments', 'invoices', 'calendar_links',
+        'rehearsals',
     ];
 
     /**

@@ -69,6 +69,8 @@ final class SumWords
         'stretch.test' => ['stretch test', ''],
         'heat.piece' => ['torch heat fire warm loses enough', ''],
         'heat.step' => ['torch moment flame rehearse', ''],
+        'pour.minute' => ['minute crucible release mirror', ''],
+        'set.push' => ['pushed tips level tilt', 'count'],
         'set.sequence' => ['push pushing sequence claws order', 'count'],
         'tools.list' => ['burs tools drills bur', ''],
         'bench.order' => ['order bench polish plate when', ''],

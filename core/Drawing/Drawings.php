@@ -79,6 +79,8 @@ final class Drawings
             'tools.list' => StepsDrawing::tools($answer),
             'join.advice' => StepsDrawing::flame($input, $answer),
             'wax.density' => StepsDrawing::block($input),
+            'set.push' => RehearsedDrawing::push($input, $answer),
+            'pour.minute' => RehearsedDrawing::pour($answer),
             'heat.piece' => HeatDrawing::piece($answer),
             'heat.step' => HeatDrawing::moment($answer),
             default => BarsDrawing::views($input, $answer),

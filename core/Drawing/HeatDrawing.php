@@ -17,7 +17,7 @@ final class HeatDrawing
     /** @return list<View> */
     public static function piece(Answer $answer): array
     {
-        /** @var list<array{part: string, points: list<array{float, float}>}> $outlines */
+        /** @var list<array{part: string, colour: string, points: list<array{float, float}>}> $outlines */
         $outlines = $answer->value('outlines');
         $points = array_merge(...array_column($outlines, 'points'));
         $view = new View('piece', 'The piece as it lies', 'main', self::box($points));

@@ -54,13 +54,20 @@ final class PieceBuilder
         return new self($input, $settings);
     }
 
-    /** @return list<array{part: string, points: list<array{float, float}>}> each node as it is seen from above, mm */
+    /**
+     * Each node as it is seen from above, mm.
+     *
+     * @return list<array{part: string, colour: string, points: list<array{float, float}>}>
+     */
     public function outlines(): array
     {
         $outlines = [];
         foreach ($this->parts as $name => $part) {
             foreach ($part->outlines as $outline) {
-                $outlines[] = ['part' => $name, 'points' => PieceLayout::laid($outline, $this->laid[$name])];
+                $outlines[] = [
+                    'part' => $name, 'colour' => $part->alloy->colour,
+                    'points' => PieceLayout::laid($outline, $this->laid[$name]),
+                ];
             }
         }
 

@@ -53,6 +53,25 @@ final readonly class Rehearsal
         return Judgement::of($this->start, $this->end, $this->marks);
     }
 
+    /**
+     * What the curve is held against, by joint: where flux clears, the solder flows, and metal of either side melts.
+     *
+     * @return list<array{joint: string, clear_c: float, flow_c: float, solidus_c: float, one: string, other: string}>
+     */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach ($this->start->now() as $contact) {
+            [$one, $other] = [$this->start->nodes[$contact->from], $this->start->nodes[$contact->to]];
+            $lines[$contact->joint] ??= [
+                'joint' => $contact->joint, 'clear_c' => Flux::CLEARS, 'flow_c' => $contact->flow,
+                'solidus_c' => min($one->solidus, $other->solidus), 'one' => $one->part, 'other' => $other->part,
+            ];
+        }
+
+        return array_values($lines);
+    }
+
     /** @return list<array{at_s: float, joint: string, one_c: float, other_c: float}> */
     private static function sides(Piece $piece): array
     {

@@ -39,6 +39,22 @@ final class HeatSamples
                     'support' => 'third-arm', 'held' => 'table', 'torch' => 'air-acetylene',
                 ],
             ],
+            'pour.minute' => [
+                [
+                    'alloy' => 'sterling-925', 'mass' => '25 g', 'at' => 60,
+                    'done' => [
+                        ['step' => 'arm', 'at' => 1], ['step' => 'crucible', 'at' => 3], ['step' => 'torch', 'at' => 5],
+                    ],
+                ],
+                [
+                    'alloy' => '14k-yellow', 'at' => 30, 'flask' => 520,
+                    'done' => [
+                        ['step' => 'torch', 'at' => 1], ['step' => 'flask', 'at' => 10],
+                        ['step' => 'release', 'at' => 20],
+                    ],
+                ],
+            ],
+            'set.push' => [['count' => '6', 'pushed' => [6, 3, 1]], ['count' => 5]],
             'heat.step' => [
                 [
                     'nodes' => array_map(static fn (int $at): array => [

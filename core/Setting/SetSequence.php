@@ -97,6 +97,18 @@ final class SetSequence implements Calculation
             ->answer();
     }
 
+    /** How often all are pushed. */
+    public static function rounds(): int
+    {
+        return count(self::ROUNDS);
+    }
+
+    /** @return list<int> one round, as they follow one another */
+    public static function order(int $count): array
+    {
+        return $count % 2 === 0 ? array_merge(...self::pairs($count)) : self::singles($count);
+    }
+
     /**
      * @param  array<string, string>  $looks
      * @return list<array{key: string, words: string}>

@@ -24,6 +24,10 @@ const PlanPage = lazy(() => import('./pages/plan/PlanPage'));
 const PlanSheet = lazy(() => import('./print/PlanSheet'));
 const PricePage = lazy(() => import('./pages/price/PricePage'));
 const OwnFiguresPage = lazy(() => import('./pages/own/OwnFiguresPage'));
+const RehearsePage = lazy(() => import('./pages/rehearse/RehearsePage'));
+const HeatPage = lazy(() => import('./pages/rehearse/HeatPage'));
+const PushPage = lazy(() => import('./pages/rehearse/PushPage'));
+const PourPage = lazy(() => import('./pages/rehearse/PourPage'));
 const PrintPage = lazy(() => import('./print/PrintPage'));
 
 const queries = new QueryClient({
@@ -56,6 +60,10 @@ createRoot(document.getElementById('bench')!).render(
                                     <Route path="casting/:run" element={<RunPage />} />
                                     <Route path="metal" element={<MetalPage />} />
                                     <Route path="sums/:sheet?" element={<SumsPage />} />
+                                    <Route path="rehearse" element={<RehearsePage />} />
+                                    <Route path="rehearse/push/:count" element={<PushPage />} />
+                                    <Route path="rehearse/pour/:alloy" element={<PourPage />} />
+                                    <Route path="rehearse/:lesson" element={<HeatPage />} />
                                     <Route path="shop" element={<ShopPage />} />
                                     <Route path="shop/own" element={<OwnFiguresPage />} />
                                     <Route path="workshop" element={<WorkshopPage />} />

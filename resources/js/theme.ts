@@ -35,6 +35,9 @@ const config = defineConfig({
             lineHeight: 1.35,
             fontVariantNumeric: 'tabular-nums',
         },
+        // Where the head is full, Rehearse is reached from Sums, from the stations and by its key.
+        '.page': { display: 'flex' },
+        '.page-when-wide': { display: 'none', '@media (min-width: 1536px)': { display: 'flex' } },
         '*:focus-visible': {
             outline: '3px solid var(--chakra-colors-verdigris) !important',
             outlineOffset: '2px',

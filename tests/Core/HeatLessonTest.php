@@ -260,7 +260,8 @@ function drawnPiece(Draw $draw, WorkshopSettings $settings): array
             'loop' => $draw->between(0.3, 2.0), 'bar' => $draw->between(0.02, 0.3),
             default => $draw->between(0.5, 4.0)
         }];
-        $seam = $form === 'loop' && $draw->whole(0, 1) === 1 ? [['id' => "p{$at} seam", 'parts' => "p{$at}, p{$at}"]] : [];
+        $seam = $form === 'loop' && $draw->whole(0, 1) === 1
+            ? [['id' => "p{$at} seam", 'parts' => "p{$at}, p{$at}"]] : [];
         $joints = [...$joints, ...$seam, [
             'id' => "p{$at} on shank", 'parts' => "shank, p{$at}", ...($seam === [] ? [] : ['after' => "p{$at} seam"]),
         ]];

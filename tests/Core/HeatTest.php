@@ -214,7 +214,9 @@ it('conducts twice as well once its flux is liquid', function (): void {
         ->and($open->with(['isMade' => true])->conducts())->toBe(3.0);
 });
 
-it('pits a joint held 80 °C past its flow for over ten seconds', function (float $celsius, float $long, bool $pits): void {
+it('pits a joint held 80 °C past its flow for over ten seconds', function (
+    float $celsius, float $long, bool $pits,
+): void {
     $flowed = ['isMade' => true, 'solder' => SolderState::Flowed];
     $after = Fire::burn(joint($celsius, $celsius, $flowed), TorchFlame::off(), $long)->piece->contacts[0];
     expect($after->pitted)->toBe($pits);

@@ -22,6 +22,7 @@ function address(string $uri): string
         '{clock}' => '1', '{device}' => 'balance', '{person}' => '1', '{look}' => '1', '{quote}' => '1',
         '{stage}.{kind}' => 'finished.stl',
         '{payment}' => '1', '{link}' => '1', '{step}' => 'brief', '{name}' => 'shrinkage.carved',
+        '{lesson}' => 'ring-seam', '{rehearsal}' => '1',
     ]);
 }
 

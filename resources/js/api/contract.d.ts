@@ -2284,6 +2284,140 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             placed: components["schemas"]["PlacedStep"] | null;
         };
+        Rehearsals: {
+            lessons: {
+                key: string;
+                title: string;
+                teaches: string;
+            }[];
+            record: components["schemas"]["RehearsedLesson"][];
+            people: {
+                name: string;
+                record: components["schemas"]["RehearsedLesson"][];
+            }[] | null;
+        };
+        RehearsedLesson: {
+            lesson: string;
+            title: string;
+            times: number;
+            best: components["schemas"]["RehearsalDone"];
+            last: components["schemas"]["RehearsalDone"];
+        };
+        RehearsalDone: {
+            id: number | null;
+            outcome: string;
+            rank: number;
+            sentence: string;
+            seconds: number;
+            at: string | null;
+        };
+        HeatLesson: {
+            key: string;
+            title: string;
+            teaches: string;
+            torch: string;
+            job: number | null;
+            support: string;
+            torches: {
+                name: string;
+                label: string;
+                sharpest_mm: number;
+                bushiest_mm: number;
+            }[];
+            nodes: components["schemas"]["HeatNode"][];
+            links: components["schemas"]["HeatLink"][];
+            contacts: components["schemas"]["HeatContact"][];
+            outlines: {
+                part: string;
+                colour: string;
+                points: number[][];
+            }[];
+        };
+        Rehearsed: {
+            id: number | null;
+            outcome: string;
+            rank: number;
+            sentence: string;
+            seconds: number;
+            at: string | null;
+            lesson: string;
+            title: string;
+            moves: Record<string, never>[];
+            heat: {
+                torch: string;
+                said: string;
+                curve: {
+                    at_s: number;
+                    joint: string;
+                    one_c: number;
+                    other_c: number;
+                }[];
+                marks: {
+                    at_s: number;
+                    sign: string;
+                    at: string;
+                    seen: string;
+                }[];
+                lines: {
+                    joint: string;
+                    clear_c: number;
+                    flow_c: number;
+                    solidus_c: number;
+                    one: string;
+                    other: string;
+                }[];
+                nodes: components["schemas"]["HeatNode"][];
+                links: components["schemas"]["HeatLink"][];
+                contacts: components["schemas"]["HeatContact"][];
+                outlines: {
+                    part: string;
+                    colour: string;
+                    points: number[][];
+                }[];
+            } | null;
+        };
+        HeatNode: {
+            part: string;
+            x_mm: number;
+            y_mm: number;
+            mass_g: number;
+            surface_mm2: number;
+            capacity: number;
+            solidus_c: number;
+            held_w_per_k: number;
+            heat_c: number;
+            silver: boolean;
+            coated: boolean;
+            black: boolean;
+            slumped: boolean;
+            sink_s: number;
+        };
+        HeatLink: {
+            from: number;
+            to: number;
+            w_per_k: number;
+        };
+        HeatContact: {
+            joint: string;
+            from: number;
+            to: number;
+            length_mm: number;
+            metal_w_per_k: number;
+            flow_c: number;
+            solidus_c: number;
+            now: boolean;
+            made: boolean;
+            guarded: boolean;
+            needs_flux: boolean;
+            flux: string;
+            clear_s: number;
+            solder: string;
+            over_s: number;
+            pitted: boolean;
+            moved: boolean;
+            flashed_s: number | null;
+            ahead_c: number | null;
+        };
         JobPrice: {
             currency: string;
             quote: components["schemas"]["Answer"] | null;

@@ -1,9 +1,11 @@
 import { Box } from '@chakra-ui/react';
-import type { Job } from '../api/types';
+import { Link } from 'react-router';
+import type { Job, Kept } from '../api/types';
 import { Section } from './bench/Section';
 
 /** What is seen to at the torch, in order, and when the flask is quenched. */
 export function PourChecklist({ job }: { job: Job }) {
+    const alloy = (job.document.decisions as Record<string, Kept | undefined>)['brief.alloy']?.value;
     return (
         <Section
             name="at-the-torch"
@@ -20,6 +22,11 @@ export function PourChecklist({ job }: { job: Job }) {
                     <li key={what}>{what}</li>
                 ))}
             </Box>
+            {typeof alloy === 'string' ? (
+                <Link className="way-on" to={`/rehearse/pour/${alloy}`}>
+                    Rehearse the minute of the pour
+                </Link>
+            ) : null}
             {job.page.quench ? (
                 <Box pt={1}>
                     <b>Quench</b> {job.page.quench}; never with stones in it.

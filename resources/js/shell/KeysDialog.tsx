@@ -4,7 +4,7 @@ import { Act } from '../bench/Act';
 import { areKeysOn, turnKeys } from './keys';
 
 const KEYS = [
-    ['t j l c m s o', 'Today, Jobs, Plan, Casting, Metal, Sums, Shop'],
+    ['t j l c m s r o', 'Today, Jobs, Plan, Casting, Metal, Sums, Rehearse, Shop'],
     ['n', 'a new job'],
     ['1 … 9', 'the stations of a job, in bench order'],
     ['u', 'undo the last save of a job'],

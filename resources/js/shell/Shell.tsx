@@ -25,6 +25,7 @@ const PAGES = [
     ['/casting', 'Casting', 'c'],
     ['/metal', 'Metal', 'm'],
     ['/sums', 'Sums', 's'],
+    ['/rehearse', 'Rehearse', 'r'],
     ['/shop', 'Shop', 'o'],
 ] as const;
 
@@ -142,10 +143,10 @@ export function Shell() {
                             style={{
                                 minWidth: 48,
                                 minHeight: 52,
-                                display: 'flex',
                                 alignItems: 'center',
                                 justifyContent: 'center',
                             }}
+                            className={to === '/rehearse' ? 'page-when-wide' : 'page'}
                         >
                             {({ isActive }) => (
                                 <Box

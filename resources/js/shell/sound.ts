@@ -35,3 +35,30 @@ export function ring(): void {
         tone.stop(begins + 0.22);
     }
 }
+
+let torch: { stop: () => void } | null = null;
+
+/** The sound of a torch, where this tablet may sound. */
+export function hiss(isOn: boolean): void {
+    if (!isOn || !context || torch) {
+        if (!isOn) {
+            torch?.stop();
+            torch = null;
+        }
+        return;
+    }
+    const noise = context.createBuffer(1, context.sampleRate, context.sampleRate);
+    const samples = noise.getChannelData(0);
+    for (let at = 0; at < samples.length; at++) samples[at] = Math.random() * 2 - 1;
+    const source = context.createBufferSource();
+    source.buffer = noise;
+    source.loop = true;
+    const tone = context.createBiquadFilter();
+    tone.type = 'bandpass';
+    tone.frequency.value = 900;
+    const level = context.createGain();
+    level.gain.value = 0.05;
+    source.connect(tone).connect(level).connect(context.destination);
+    source.start();
+    torch = { stop: () => source.stop() };
+}

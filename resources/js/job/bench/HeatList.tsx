@@ -1,6 +1,7 @@
 import { fahrenheit } from '../../bench/units';
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Catalogue, Kept } from '../../api/types';
 import { Decision } from '../DecisionRail';
 import type { Work } from '../useJob';
@@ -107,6 +108,12 @@ export function HeatList({
                                     <Box color="soft">{Math.round(heat.margin_c)}° under the metal</Box>
                                 </Flex>
                                 <Facts heat={heat} />
+                                <Link
+                                    className="way-on"
+                                    to={`/rehearse/job-${work.job!.number}-${heat.number}`}
+                                >
+                                    Rehearse this heat
+                                </Link>
                                 <Flex gap={2} wrap="wrap" mt={1}>
                                     {heat.joints.map((id) => {
                                         const row = joints.find(

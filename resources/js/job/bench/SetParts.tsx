@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { Box } from '@chakra-ui/react';
 import type { Job } from '../../api/types';
 import { say, useUnits } from '../../bench/units';
@@ -56,6 +57,9 @@ export function SetParts({ work }: { work: Work }) {
                     </Box>
                 ))}
             </Section>
+            <Link className="way-on" to={`/rehearse/push/${String(results?.steps?.value)}`}>
+                Rehearse the pushing order
+            </Link>
             <Claws steps={(results?.claws?.value ?? []) as { step: string }[]} />
             <Checks title="After" name="after" lines={listed('after')} work={work} />
             <ToolTable job={job} />

@@ -22,6 +22,9 @@ export function SumList({ sheets, name }: { sheets: Sheet[]; name: string }) {
                     />
                 );
             })}
+            <Link className="way-on" to="/rehearse">
+                Rehearse at the torch
+            </Link>
         </Box>
     );
 }
