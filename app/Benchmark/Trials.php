@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Benchmark;
 
+use HotSprue\Calculations;
 use HotSprue\Samples\Samples;
 
 /** A weighty sum for each sheet, and the milliseconds that it may take in the core. */
@@ -16,7 +17,7 @@ final class Trials
         foreach (self::inputs() as $sheet => $input) {
             $trials[$sheet] = [$sheet, $input, match (true) {
                 str_starts_with($sheet, 'layout.') => 20.0, $sheet === 'burnout.core' => 200.0,
-                $sheet === 'join.plan' => 50.0, default => 2.0
+                $sheet === 'join.plan' => 50.0, $sheet === 'heat.step' => 15.0, default => 2.0
             }];
         }
         $trials['layout.halo, 60 on a pear'] = [
@@ -73,6 +74,25 @@ final class Trials
         return [...array_map(static fn (array $samples): array => $samples[0], Samples::all()), ...self::heaviest()];
     }
 
+    /** @return array<string, mixed> a moment of flame on a ring with five collets and a plate: sixty nodes */
+    private static function sixty(): array
+    {
+        $parts = [['id' => 'shank', 'alloy' => 'sterling-925', 'mass' => 5, 'form' => 'ring', 'width' => 4]];
+        $joints = [];
+        foreach (range(1, 5) as $at) {
+            $parts[] = ['id' => "c{$at}", 'alloy' => 'sterling-925', 'form' => 'loop', 'length' => 28];
+            $joints[] = ['id' => "j{$at}", 'parts' => "shank, c{$at}", 'solder' => 'silver-easy'];
+        }
+        $parts[] = ['id' => 'plate', 'alloy' => 'sterling-925', 'form' => 'plate', 'length' => 12, 'width' => 12];
+        $joints[] = ['id' => 'plate on shank', 'parts' => 'shank, plate', 'solder' => 'silver-easy'];
+        $piece = Calculations::answer('heat.piece', ['parts' => $parts, 'joints' => $joints]);
+
+        return [
+            'nodes' => $piece->value('nodes'), 'links' => $piece->value('links'),
+            'contacts' => $piece->value('contacts'), 'torch' => 'air-acetylene', 'y' => -8,
+        ];
+    }
+
     /** @return array<string, array<string, mixed>> */
     private static function heaviest(): array
     {
@@ -109,6 +129,7 @@ final class Trials
             'size.change' => [
                 'from' => 50, 'to' => 54, 'width' => 3, 'thickness' => 2, 'profile' => 'court', 'alloy' => '18k-yellow',
             ],
+            'heat.step' => self::sixty(),
             'join.plan' => self::ladder([]),
             'set.sequence' => ['count' => 24],
             'tools.list' => ['seats' => array_fill(0, 8, ['width' => 3, 'setting' => 'flush'])],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Rehearsals\Played;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -32,6 +33,16 @@ final class Rehearsal extends Model
     protected function casts(): array
     {
         return ['given' => 'array', 'moves' => 'array', 'rank' => 'integer', 'seconds' => 'float'];
+    }
+
+    /** Keeps it in the record of whoever did it. */
+    public static function keep(Played $played, ?Person $by): self
+    {
+        return self::query()->create([
+            'person_id' => $by?->id, 'job_id' => $played->job, 'lesson' => $played->lesson, 'title' => $played->title,
+            'given' => $played->given, 'moves' => $played->moves, 'outcome' => $played->outcome,
+            'rank' => $played->rank, 'sentence' => $played->sentence, 'seconds' => $played->seconds,
+        ]);
     }
 
     /** @return BelongsTo<Person, $this> */

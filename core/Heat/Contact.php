@@ -84,9 +84,11 @@ final readonly class Contact
             'joint' => $this->joint, 'from' => $this->from, 'to' => $this->to, 'length_mm' => $this->length,
             'metal_w_per_k' => $this->metal, 'flow_c' => $this->flow, 'solidus_c' => $this->solidus,
             'now' => $this->isNow, 'made' => $this->isMade, 'guarded' => $this->isGuarded,
-            'needs_flux' => $this->needsFlux, 'flux' => $this->flux->value, 'clear_s' => $this->clear,
-            'solder' => $this->solder->value, 'over_s' => $this->over, 'pitted' => $this->pitted,
-            'moved' => $this->moved, 'flashed_s' => $this->flashed, 'ahead_c' => $this->ahead,
+            'needs_flux' => $this->needsFlux, 'flux' => $this->flux->value, 'clear_s' => round($this->clear, 2),
+            'solder' => $this->solder->value, 'over_s' => round($this->over, 2),
+            'pitted' => $this->pitted,
+            'moved' => $this->moved, 'flashed_s' => $this->flashed,
+            'ahead_c' => $this->ahead === null ? null : round($this->ahead, 1),
         ];
     }
 

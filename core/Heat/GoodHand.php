@@ -100,7 +100,8 @@ final class GoodHand
         foreach ($this->aims($piece, $waiting) as [$x, $y]) {
             $reached = self::coldest($this->after($piece, new Move($x, $y)), $waiting);
             if ($reached > $best) {
-                [$best, $this->aim] = [$reached, [$x, $y]];
+                // As steady as a hand is.
+                [$best, $this->aim] = [$reached, [round($x, 2), round($y, 2)]];
             }
         }
         $this->aimedAt = $piece->seconds;

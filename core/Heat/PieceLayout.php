@@ -125,8 +125,10 @@ final class PieceLayout
     {
         [$x, $y, $turn] = $place;
 
+        // To the micrometre: what is finer is no length that anybody could type.
         return array_map(static fn (array $at): array => [
-            $x + $at[0] * cos($turn) - $at[1] * sin($turn), $y + $at[0] * sin($turn) + $at[1] * cos($turn),
+            round($x + $at[0] * cos($turn) - $at[1] * sin($turn), 3),
+            round($y + $at[0] * sin($turn) + $at[1] * cos($turn), 3),
         ], $points);
     }
 }

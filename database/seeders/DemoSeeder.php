@@ -84,6 +84,7 @@ final class DemoSeeder extends Seeder
         $this->metal();
         $this->burnout();
         $this->quotes();
+        DemoRehearsals::keep($this->maren, $this->tobit, $this->today);
         foreach ([
             [34, 'chip', '52.6', 'metal', 'paste', '50.9', 'joint'],
             [20, 'chip', '53.1', 'beside', 'wire', '53.3', 'metal'],

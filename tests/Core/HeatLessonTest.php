@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use HotSprue\Calculations;
 use HotSprue\Fields\BadInput;
+use HotSprue\Fields\Input;
 use HotSprue\Heat\GoodHand;
 use HotSprue\Heat\Judgement;
 use HotSprue\Heat\Lessons;
@@ -165,6 +166,30 @@ it('plays again exactly as it was', function (): void {
         ->and(count($one->curve))->toBe(count($moves) + 1)
         ->and($one->curve[0])->toBe(['at_s' => 0.0, 'joint' => 'collet on shank', 'one_c' => 20.0, 'other_c' => 20.0]);
 });
+
+it('gives back at every moment what it takes for the next', function (string $lesson): void {
+    $piece = Calculations::answer('heat.piece', Lessons::all()[$lesson]->piece);
+    $state = ['nodes' => $piece->value('nodes'), 'contacts' => $piece->value('contacts'), 'at' => 0.0];
+    $middle = Heats::lesson($lesson)->middle();
+    for ($at = 0; $at < 60; $at++) {
+        $answer = Calculations::answer('heat.step', [
+            ...$state, 'links' => $piece->value('links'), 'torch' => 'air-acetylene', 'x' => round($middle[0], 2),
+            'y' => round($middle[1], 2), 'seconds' => 0.5, 'acts' => $at === 0 ? ['sink', 'coat'] : [],
+        ]);
+        $state = ['nodes' => $answer->value('nodes'), 'contacts' => $answer->value('contacts'),
+            'at' => $answer->value('at')];
+    }
+    expect($state['at'])->toEqualWithDelta(30.0, 1e-6);
+})->with(array_keys(Lessons::all()));
+
+it('shows moves that can be made again through the sheet', function (string $lesson): void {
+    $settings = WorkshopSettings::shipped();
+    $moves = GoodHand::moves(Heats::lesson($lesson), Torch::AirGas);
+    $read = array_map(static fn (Move $move): Move => Move::read(Input::read(
+        Move::fields(), (array) json_decode((string) json_encode($move->row()), true), $settings,
+    )), $moves);
+    expect($read)->toEqual($moves);
+})->with(array_keys(Lessons::all()));
 
 it('ends after five minutes', function (): void {
     expect(fn () => Rehearsal::of(Heats::lesson('ring-seam'), Torch::AirGas, array_fill(0, 1501, new Move(0, 0))))

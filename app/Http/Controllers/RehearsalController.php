@@ -94,14 +94,8 @@ final class RehearsalController
     /** @throws BadInput */
     public function store(Request $request): JsonResponse
     {
-        $person = Person::at($request);
         $played = Played::of(RawJson::object($request->getContent()));
-        $kept = Rehearsal::query()->create([
-            'person_id' => $person?->id, 'job_id' => $played->job, 'lesson' => $played->lesson,
-            'title' => $played->title, 'given' => $played->given, 'moves' => $played->moves,
-            'outcome' => $played->outcome, 'rank' => $played->rank, 'sentence' => $played->sentence,
-            'seconds' => $played->seconds,
-        ]);
+        $kept = Rehearsal::keep($played, Person::at($request));
 
         return $this->show($kept)->setStatusCode(201);
     }

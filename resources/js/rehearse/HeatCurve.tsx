@@ -30,7 +30,8 @@ export default function HeatCurve({ heat, joint }: { heat: Heat; joint: string }
                 <CartesianGrid vertical={false} stroke="var(--chakra-colors-rule)" />
                 <XAxis dataKey="at" type="number" domain={[0, 'dataMax']} unit=" s" minTickGap={30} />
                 <YAxis
-                    domain={[0, heats(Math.max(limits.solidus_c * 1.08, ...rows.map((one) => one.one_c)))]}
+                    domain={[0, Math.ceil(heats(limits.solidus_c * 1.1) / 100) * 100]}
+                    allowDataOverflow
                     width={52}
                     tickFormatter={(value: number) => value.toFixed(0)}
                 />

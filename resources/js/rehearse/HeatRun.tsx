@@ -125,9 +125,7 @@ export function HeatRun({ lesson, take: { script, words, torch: held }, onTake }
                     fontWeight="600"
                     data-testid="seen"
                     data-state={state}
-                    data-flashed={
-                        new Set(seen.filter((one) => one.sign === 'flashes').map((one) => one.at)).size
-                    }
+                    data-left={work.left}
                 >
                     {last ? `${last.at}: ${last.seen}` : 'Cold: coat, flux and solder as they lie.'}
                 </Box>

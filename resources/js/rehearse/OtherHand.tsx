@@ -25,7 +25,9 @@ export function OtherHand({
                 data-act={`${act}: ${name}`}
                 onClick={() => onAct(`${act}: ${name}`)}
             >
-                {of.length > 1 || act === 'guard' || act === 'sink' ? `${words} ${name}` : words}
+                {of.length > 1 || act === 'guard' || act === 'sink'
+                    ? `${words} ${name}`
+                    : words.replace(/ (to|at)$/, '')}
             </Act>
         ));
     return (

@@ -52,7 +52,7 @@ function colour(outline: Outline, glow: number, black: boolean, dark: boolean): 
     const above = GLOWS[Math.min(GLOWS.length - 1, Math.floor(glow) + 1)]!;
     const share = glow - Math.floor(glow);
     // A glow is seen over the lamp’s light, and takes its place as it grows.
-    const weight = Math.min(1, glow / 2.2);
+    const weight = Math.min(1, glow / 1.5);
     const mixed = [0, 1, 2].map((at) =>
         Math.round(
             cold[at]! * lamp * (1 - weight) + between(below[at]!, above[at]!, share) * Math.min(1, glow),
@@ -88,7 +88,8 @@ function joint(
         sheet.x + between(one.x_mm, other.x_mm, share) * sheet.scale,
         sheet.y + between(one.y_mm, other.y_mm, share) * sheet.scale,
     ];
-    const [x, y] = at(0.5);
+    // At the foot of the lighter side, which stands on the other.
+    const [x, y] = at(one.part === other.part ? 0.5 : one.mass_g < other.mass_g ? 0.3 : 0.7);
     const size = Math.max(5, 1.1 * sheet.scale);
     const flux = {
         wet: ['rgba(250,250,240,0.35)', 1.5],
@@ -138,13 +139,17 @@ function joint(
         const flash = shown.flashes.find((one) => one.joint === contact.joint);
         const bright = flash ? Math.max(0, 1 - (time - flash.since) / (4 * MOMENT)) : 0;
         pen.strokeStyle = contact.pitted ? '#6b6558' : `rgba(255,255,${Math.round(230 + 25 * bright)},0.95)`;
-        pen.lineWidth = size * (0.5 + bright);
-        const [ax, ay] = [other.y_mm - one.y_mm, -(other.x_mm - one.x_mm)];
-        const long = Math.hypot(ax, ay) || 1;
-        const half = (contact.length_mm * sheet.scale) / 2;
+        pen.lineWidth = size * ((one.part === other.part ? 0.5 : 1.3) + bright);
+        pen.lineCap = 'round';
+        // Along a seam as long as it lies there; round the foot of what stands on another.
+        const [ax, ay] = [other.y_mm - one.y_mm, one.x_mm - other.x_mm];
+        const half =
+            one.part === other.part
+                ? (contact.length_mm * sheet.scale) / 2 / (Math.hypot(ax, ay) || 1)
+                : 0.001;
         pen.beginPath();
-        pen.moveTo(x - (ax / long) * half, y - (ay / long) * half);
-        pen.lineTo(x + (ax / long) * half, y + (ay / long) * half);
+        pen.moveTo(x - ax * half, y - ay * half);
+        pen.lineTo(x + ax * half, y + ay * half);
         pen.stroke();
     }
     if (!contact.now && contact.guarded) {

@@ -41,6 +41,9 @@ function begun(piece: Piece): Moment {
     return { at: 0, nodes: piece.nodes, contacts: piece.contacts, glows: piece.nodes.map(() => 0) };
 }
 
+/** At how many places solder is still to flow. */
+const toFlow = (contacts: Contact[]) => contacts.filter((one) => one.now && one.solder !== 'flowed').length;
+
 /**
  * Burns a piece moment by moment: a fifth of a second of flame is sent, and the next when its answer is there and has
  * been shown. A slow line slows it, and never jumps it.
@@ -55,6 +58,7 @@ export function useTorch(piece: Piece, torch: string, dark: boolean, script: Mov
     const quick = useRef(pace);
     const [seen, setSeen] = useState<(Seen & { key: number })[]>([]);
     const [state, setState] = useState<'cold' | 'burning' | 'ended'>('cold');
+    const [left, setLeft] = useState(() => toFlow(piece.contacts));
     const [isSlow, setSlow] = useState(false);
     const [trouble, setTrouble] = useState<Error | null>(null);
     useEffect(() => {
@@ -123,6 +127,7 @@ export function useTorch(piece: Piece, torch: string, dark: boolean, script: Mov
                         ...flashes.map((one) => ({ joint: one.at, since: now })),
                     ],
                 };
+                setLeft(toFlow(results.contacts.value));
                 if (results.signs.value.length > 0)
                     setSeen((before) => [
                         ...before,
@@ -149,6 +154,9 @@ export function useTorch(piece: Piece, torch: string, dark: boolean, script: Mov
         const led = { ...flame.current, ...change(flame.current) };
         flame.current = {
             ...led,
+            // To a hundredth of a mm: no hand is steadier.
+            x: Math.round(led.x * 100) / 100,
+            y: Math.round(led.y * 100) / 100,
             distance: Math.min(FARTHEST, Math.max(1, led.distance)),
             spread: Math.min(1, Math.max(0, led.spread)),
         };
@@ -156,7 +164,7 @@ export function useTorch(piece: Piece, torch: string, dark: boolean, script: Mov
     }, []);
     const look = useCallback(() => ({ shown: shown.current, flame: flame.current }), []);
     const played = useCallback(() => moves.current, []);
-    return { look, lead, played, seen, state, isSlow, trouble, begin, act, end };
+    return { look, lead, played, seen, left, state, isSlow, trouble, begin, act, end };
 }
 
 export type Torchwork = ReturnType<typeof useTorch>;

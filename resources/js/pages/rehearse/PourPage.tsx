@@ -69,14 +69,16 @@ function Pouring({ alloy, onAnew }: { alloy: string; onAnew: () => void }) {
         },
         [alloy, mutate],
     );
+    // Two presses may come before the page is drawn anew.
+    const steps = useRef<{ step: string; at: number }[]>([]);
     const tap = (step: string, time: number) => {
-        if (has(step)) return;
-        if (done.length === 0) began.current = time;
-        const steps = [...done, { step, at: (time - began.current) / 1000 }];
-        setDone(steps);
-        setAt(steps.at(-1)!.at);
-        if (step === 'release' && has('torch-off')) keep(steps);
-        if (step === 'torch-off' && has('release')) keep(steps);
+        const was = (name: string) => steps.current.some((one) => one.step === name);
+        if (was(step)) return;
+        if (steps.current.length === 0) began.current = time;
+        steps.current = [...steps.current, { step, at: (time - began.current) / 1000 }];
+        setDone(steps.current);
+        setAt((time - began.current) / 1000);
+        if (was('release') && was('torch-off')) keep(steps.current);
     };
     if (query.error instanceof Refusal)
         return <NotHere title="There is no such rehearsal" words={query.error.message} />;

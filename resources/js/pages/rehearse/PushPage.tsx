@@ -17,6 +17,13 @@ interface Pushed {
 const MOST = 24;
 /** Middle, stone and claws of the picture, px. */
 const [SIZE, STONE, CLAWS] = [420, 96, 158];
+/** Its table, eight-sided, and the edges from there to the girdle. */
+const FACETS = Array.from({ length: 8 }, (_, at) => {
+    const corner = (turn: number, far: number) =>
+        `${SIZE / 2 + far * Math.sin(turn)} ${SIZE / 2 - far * Math.cos(turn)}`;
+    const [one, next] = [(at * Math.PI) / 4, ((at + 1) * Math.PI) / 4];
+    return `M${corner(one, STONE)} L${corner(one, STONE * 0.58)} L${corner(next, STONE * 0.58)}`;
+}).join(' ');
 /** How far the bubble runs for a degree, px. */
 const RUNS = 26;
 
@@ -102,16 +109,24 @@ function Pushing({ count }: { count: number }) {
                                 : undefined
                         }
                     >
-                        <circle cx={SIZE / 2} cy={SIZE / 2} r={STONE} className="fill-stone" />
                         <circle
                             cx={SIZE / 2}
                             cy={SIZE / 2}
                             r={STONE}
-                            className={tipped ? 'hot' : 'outline'}
+                            fill="var(--chakra-colors-sunk)"
+                            stroke={`var(--chakra-colors-${tipped ? 'hot' : 'ink'})`}
+                            strokeWidth="3"
                         />
-                        <circle cx={SIZE / 2} cy={SIZE / 2} r={STONE * 0.55} className="thin" />
+                        <path d={FACETS} fill="none" stroke="var(--chakra-colors-edge)" strokeWidth="1.5" />
                     </g>
-                    <circle cx={SIZE / 2} cy={SIZE / 2} r={16} className="thin" />
+                    <circle
+                        cx={SIZE / 2}
+                        cy={SIZE / 2}
+                        r={17}
+                        fill="none"
+                        stroke="var(--chakra-colors-ink)"
+                        strokeWidth="1.5"
+                    />
                     <circle
                         data-testid="bubble"
                         cx={SIZE / 2 - Math.sin(towards) * runs}
