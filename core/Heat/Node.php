@@ -74,7 +74,8 @@ final readonly class Node
             'part' => $this->part, 'x_mm' => $this->x, 'y_mm' => $this->y, 'mass_g' => $this->mass,
             'surface_mm2' => $this->surface, 'capacity' => $this->capacity, 'solidus_c' => $this->solidus,
             'held_w_per_k' => $this->held, 'heat_c' => $this->celsius, 'silver' => $this->silver,
-            'coated' => $this->coated, 'black' => $this->black, 'slumped' => $this->slumped, 'sink_s' => round($this->sink, 2),
+            'coated' => $this->coated, 'black' => $this->black, 'slumped' => $this->slumped,
+            'sink_s' => round($this->sink, 2),
         ];
     }
 

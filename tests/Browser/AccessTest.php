@@ -22,6 +22,7 @@ function everyKindOfPage(): array
         '/shop', '/plan', '/shop/own', '/workshop', "/jobs/{$oval}/price",
         "/jobs/{$oval}/brief", "/jobs/{$oval}/stones", "/jobs/{$signet}/tree",
         "/jobs/{$signet}/pour", "/jobs/{$oval}/join", "/jobs/{$oval}/handover", "/print/{$oval}/labels",
+        '/rehearse', '/rehearse/push/6', '/rehearse/near-a-first', '/rehearse/pour/14k-yellow',
     ];
 }
 

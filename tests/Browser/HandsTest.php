@@ -192,7 +192,7 @@ it('keeps every target 44 px, text 13, every box off the others and every page w
     try {
         foreach ([
             '/', '/jobs', '/casting', "/casting/{$run->id}", '/metal', '/sums', '/shop', '/plan', '/shop/own',
-            '/workshop',
+            '/workshop', '/rehearse', '/rehearse/three-claws', '/rehearse/push/6', '/rehearse/pour/14k-yellow',
             "/jobs/{$job->number}/price", ...array_map(
                 static fn (string $one): string => "/jobs/{$job->number}/{$one}",
                 ['brief', 'form', 'stones', 'wax', 'tree', 'burnout', 'pour', 'join', 'set', 'finish'],

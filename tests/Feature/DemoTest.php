@@ -6,6 +6,8 @@ use App\Bench\JobAnswer;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
+use App\Models\Rehearsal;
+use App\Rehearsals\HeatLesson;
 use HotSprue\Calculation\Finding;
 use HotSprue\Calculation\Level;
 use HotSprue\Job\Station;
@@ -54,4 +56,26 @@ it('tells of castings, weights and metal that make sense', function (): void {
     }
     expect($cast)->toBeGreaterThan(25)
         ->and((int) DB::table('postings')->sum('milligrams'))->toBe((int) Lot::query()->sum('mass_mg'));
+});
+
+it('brings every heat of the demo to flow in a good hand, as Join has planned it', function (): void {
+    Person::query()->delete();
+    Artisan::call('sprue:open');
+    $heats = 0;
+    foreach (Job::query()->with('rulebook', 'client')->orderBy('number')->get() as $job) {
+        $planned = (new JobAnswer($job, $job->held(), Station::Join))->answers()->value('join.plan', 'heats');
+        foreach (is_array($planned) ? $planned : [] as $heat) {
+            $lesson = HeatLesson::named("job-{$job->number}-{$heat['number']}");
+            $played = $lesson->played($lesson->torch(), $lesson->shown($lesson->torch()));
+            expect($played->judgement()->outcome->value)->toBe('flowed', $lesson->title);
+            $heats++;
+        }
+    }
+    expect($heats)->toBeGreaterThan(3);
+    // What was rehearsed there came of its own moves: a first one melted, and better since.
+    $kept = Rehearsal::query()->orderBy('id')->get();
+    expect($kept->pluck('outcome')->all())->toBe(['melted', 'flowed', 'balled', 'tipped', 'level', 'flowed'])
+        ->and($kept->pluck('lesson')->unique()->values()->all())->toBe([
+            'ring-seam', 'collet-on-shank', 'push-6', 'near-a-first',
+        ]);
 });

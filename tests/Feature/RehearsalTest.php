@@ -162,7 +162,8 @@ it('shows each their own record, best and last, and everybody’s to who teaches
     expect(Contract::breaks('Rehearsals', (string) $own->getContent()))->toBe('')
         ->and($own->json('record.0.times'))->toBe(3)->and($own->json('record.0.last.outcome'))->toBe('melted')
         // Of two that flowed the quicker is the better.
-        ->and($own->json('record.0.best.outcome'))->toBe('flowed')->and($own->json('record.0.best.seconds'))->toEqual(34)
+        ->and($own->json('record.0.best.outcome'))->toBe('flowed')
+        ->and($own->json('record.0.best.seconds'))->toEqual(34)
         ->and($own->json('people'))->toBeNull();
     $at($owner);
     $all = $this->getJson('/api/rehearsals')->assertOk();

@@ -36,7 +36,7 @@ const PACES: [string, string][] = [
     ['2', 'twice as quick'],
 ];
 
-const scriptOf = (done: Rehearsed) => done.moves as unknown as Move[];
+export const scriptOf = (done: Rehearsed) => done.moves as unknown as Move[];
 
 /** One rehearsal from the cold piece to what became of it. */
 export function HeatRun({ lesson, take: { script, words, torch: held }, onTake }: Props) {

@@ -1,31 +1,35 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { get, Refusal } from '../../api/client';
 import type { Schemas } from '../../api/types';
 import { Fetching } from '../../bench/Fetching';
-import { HeatRun, type Take } from '../../rehearse/HeatRun';
+import { HeatRun, scriptOf, type Take } from '../../rehearse/HeatRun';
 import { NotHere } from '../../shell/NotHere';
 import { useTitle } from '../../shell/useTitle';
 
-/** One lesson, or a heat of a job, at the torch. */
+type Rehearsed = Schemas['Rehearsed'];
+
+/** One lesson, or a heat of a job, at the torch; or one of the record, played as it was. */
 export default function HeatPage() {
     const { lesson = '' } = useParams();
+    const [asked] = useSearchParams();
+    const play = /^\d+$/.test(asked.get('play') ?? '') ? asked.get('play') : null;
     const query = useQuery({
         queryKey: ['lesson', lesson],
         queryFn: () => get<Schemas['HeatLesson']>(`lessons/${lesson}`),
     });
-    const [take, setTake] = useState<Take & { number: number }>({
-        number: 0,
-        script: null,
-        words: '',
-        torch: null,
+    const before = useQuery({
+        queryKey: ['rehearsal', play],
+        queryFn: () => get<Rehearsed>(`rehearsals/${play}`),
+        enabled: play !== null,
     });
     useTitle(query.data ? query.data.title : 'Rehearse');
-    if (query.error instanceof Refusal)
-        return <NotHere title="There is no such rehearsal" words={query.error.message} />;
+    const refused = [query.error, before.error].find((error) => error instanceof Refusal);
+    if (refused) return <NotHere title="There is no such rehearsal" words={refused.message} />;
     if (!query.data) return <Fetching words="Laying the piece on the block…" query={query} />;
+    if (play && !before.data) return <Fetching words="Looking up how it went…" query={before} />;
     const { data } = query;
     return (
         <Box as="main" px={{ base: 3, md: 5 }} py={3} w="full" maxW="1240px" mx="auto">
@@ -45,12 +49,31 @@ export default function HeatPage() {
                     all lessons
                 </Link>
             </Flex>
-            <HeatRun
-                key={take.number}
-                lesson={data}
-                take={take}
-                onTake={(next) => setTake((now) => ({ ...next, number: now.number + 1 }))}
-            />
+            <Takes key={`${lesson}${play ?? ''}`} lesson={data} done={before.data ?? null} />
         </Box>
     );
+}
+
+/** One go after another. What is played of the record lies there as it lay then. */
+function Takes({ lesson, done }: { lesson: Schemas['HeatLesson']; done: Rehearsed | null }) {
+    const heat = done?.heat ?? null;
+    const [take, setTake] = useState<Take & { number: number }>({
+        number: 0,
+        script: done && heat ? scriptOf(done) : null,
+        words: heat ? 'As it was' : '',
+        torch: heat?.torch ?? null,
+    });
+    const piece = heat && take.number === 0 ? { ...lesson, ...pieceOf(heat) } : lesson;
+    return (
+        <HeatRun
+            key={take.number}
+            lesson={piece}
+            take={take}
+            onTake={(next) => setTake((now) => ({ ...next, number: now.number + 1 }))}
+        />
+    );
+}
+
+function pieceOf({ nodes, links, contacts, outlines }: NonNullable<Rehearsed['heat']>) {
+    return { nodes, links, contacts, outlines };
 }

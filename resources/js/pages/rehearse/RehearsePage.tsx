@@ -109,9 +109,11 @@ function Lessons({
                         <Box flex="1" minW="200px">
                             {line ? (
                                 <>
-                                    best: <b>{line.best.outcome}</b> in {line.best.seconds.toFixed(0)} s
+                                    best: <Played line={line} which="best" /> in{' '}
+                                    {line.best.seconds.toFixed(0)} s
                                     <Box color="soft">
-                                        last: {line.last.outcome}, {moment(line.last.at ?? '')}; {line.times}{' '}
+                                        last: <Played line={line} which="last" />,{' '}
+                                        {moment(line.last.at ?? '')}; {line.times}{' '}
                                         {line.times === 1 ? 'time' : 'times'}
                                     </Box>
                                 </>
@@ -123,6 +125,22 @@ function Lessons({
                 );
             })}
         </Box>
+    );
+}
+
+/** What came of it; a heat can be played again as it was. */
+function Played({ line, which }: { line: Line; which: 'best' | 'last' }) {
+    const done = line[which];
+    return /^(push|pour)-/.test(line.lesson) ? (
+        <b>{done.outcome}</b>
+    ) : (
+        <Link
+            className="way-on"
+            aria-label={`Play the ${which} of ${line.title}: ${done.outcome}`}
+            to={`/rehearse/${line.lesson}?play=${done.id}`}
+        >
+            {done.outcome}
+        </Link>
     );
 }
 
