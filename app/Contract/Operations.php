@@ -263,7 +263,10 @@ final class Operations
             [
                 'post', '/api/rehearsals', 'Keeps a rehearsal, played through once more',
                 [201 => Shape::ref('Rehearsed')], Shape::object(
-                    ['lesson' => $text, 'torch' => $text, 'moves' => Shape::list(['type' => 'object'])],
+                    [
+                        'lesson' => $text, 'torch' => $text, 'support' => $text,
+                        'moves' => Shape::list(['type' => 'object']),
+                    ],
                     ['lesson', 'moves'],
                 ),
             ],

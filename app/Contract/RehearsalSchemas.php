@@ -45,7 +45,7 @@ final class RehearsalSchemas
             'Rehearsed' => Shape::whole([
                 ...$done, 'lesson' => $text, 'title' => $text, 'moves' => Shape::list(['type' => 'object']),
                 'heat' => Shape::orNull(Shape::whole([
-                    'torch' => $text, 'said' => $text,
+                    'torch' => $text, 'support' => $text, 'said' => $text,
                     'curve' => Shape::list(Shape::whole([
                         'at_s' => $number, 'joint' => $text, 'one_c' => $number, 'other_c' => $number,
                     ])),

@@ -18,6 +18,7 @@ use HotSprue\Heat\Move;
 use HotSprue\Heat\Piece;
 use HotSprue\Heat\PieceBuilder;
 use HotSprue\Heat\Rehearsal;
+use HotSprue\Heat\Support;
 use HotSprue\Heat\TorchChoice;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\RehearsedHeat;
@@ -37,10 +38,22 @@ final readonly class HeatLesson
     ) {}
 
     /**
+     * @param  ?Support  $support  what it lies on; the lesson’s own unless said
+     *
      * @throws NotFoundHttpException where there is no such lesson
      * @throws BadInput where the job’s solder is not planned as far as that
      */
-    public static function named(string $key): self
+    public static function named(string $key, ?Support $support = null): self
+    {
+        $lesson = self::known($key);
+
+        return $support === null ? $lesson : new self(
+            $lesson->key, $lesson->title, $lesson->teaches, [...$lesson->given, 'support' => $support->value],
+            $lesson->settings, $lesson->job,
+        );
+    }
+
+    private static function known(string $key): self
     {
         if (preg_match('/^job-(\d{1,9})-(\d{1,2})$/D', $key, $part) === 1) {
             return self::ofJob($key, (int) $part[1], (int) $part[2]);
@@ -77,6 +90,12 @@ final readonly class HeatLesson
             sprintf('%s. Flame on %s, %s.', ucfirst($card['label']), $card['flame_on'], $card['from']), $given,
             $job->settings(), $job,
         );
+    }
+
+    /** What it lies on or hangs from. */
+    public function support(): Support
+    {
+        return Support::from($this->input()->text('support'));
     }
 
     public function answer(): Answer

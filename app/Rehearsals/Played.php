@@ -11,6 +11,7 @@ use HotSprue\Fields\Input;
 use HotSprue\Heat\Move;
 use HotSprue\Heat\PourRehearsed;
 use HotSprue\Heat\PourStep;
+use HotSprue\Heat\Support;
 use HotSprue\Setting\Pushes;
 use HotSprue\Setting\SetSequence;
 use HotSprue\Stock\Alloy;
@@ -58,7 +59,11 @@ final readonly class Played
     /** @param array<array-key, mixed> $sent */
     private static function heated(string $lesson, array $sent): self
     {
-        $heat = HeatLesson::named($lesson);
+        $support = is_string($sent['support'] ?? null) ? Support::tryFrom($sent['support']) : null;
+        if (isset($sent['support']) && $support === null) {
+            throw BadInput::field('support', 'One of '.implode(', ', Support::names()).' is accepted.');
+        }
+        $heat = HeatLesson::named($lesson, $support);
         $torch = Torch::tryFrom(is_string($sent['torch'] ?? null) ? $sent['torch'] : '') ?? throw BadInput::field(
             'torch', 'One of '.implode(', ', Torch::names()).' is accepted.',
         );

@@ -29,8 +29,8 @@ final readonly class Judgement
             Outcome::Melted => self::melted($end, $marks),
             Outcome::Moved => self::moved($end),
             Outcome::Pitted => sprintf(
-                'The joint stood more than %.0f° past its flow for over %.0f s, and its zinc is gone: take the flame '
-                    .'away at the flash.',
+                'The joint stood more than %.0f °C past its flow for over %.0f s, and its zinc is gone: take the '
+                    .'flame away at the flash.',
                 Joining::PAST, Joining::LONG,
             ),
             Outcome::Balled => self::balled($end, $widest),
@@ -118,7 +118,7 @@ final readonly class Judgement
         [$ahead, $behind, $by] = self::sides($end, $widest);
 
         return sprintf(
-            'The %s was %.0f° ahead of the %s when the solder drew up: start on the far side of the %s.',
+            'The %s was %.0f °C ahead of the %s when the solder drew up: start on the far side of the %s.',
             $ahead, $by, $behind, $behind,
         );
     }
@@ -172,10 +172,10 @@ final readonly class Judgement
         [$ahead, $behind, $by] = self::sides($end, $widest);
 
         return $by <= self::TOGETHER
-            ? sprintf('Both sides were within %.0f° at the flash: well led.', max(1.0, ceil($by)))
+            ? sprintf('Both sides were within %.0f °C at the flash: well led.', max(1.0, ceil($by)))
             : sprintf(
-                'It flowed with the %s %.0f° ahead of the %s, and ran to that side: more flame on the %s keeps them '
-                    .'together.',
+                'It flowed with the %s %.0f °C ahead of the %s, and ran to that side: more flame on the %s keeps '
+                    .'them together.',
                 $ahead, $by, $behind, $behind,
             );
     }

@@ -41,6 +41,24 @@ it('is led by keys alone, from the lighting to the end', function (): void {
     expect($moves[0])->toEqual(['x' => 0, 'y' => 0, 'spread' => 1, 'distance' => 1, 'on' => true, 'acts' => []]);
 });
 
+it('is laid on firebrick, and says how it went in a sentence', function (): void {
+    atTheTorch($this, 'bezel-on-plate');
+    $this->click('select[aria-label="Lies on"] option[value="firebrick"]');
+    $this->until(
+        fn (): bool => $this->find('select[aria-label="Lies on"]')->getAttribute('value') === 'firebrick',
+        'it was not laid on firebrick',
+    );
+    $this->click('select[aria-label="Pace"] option[value="2"]');
+    leadTo($this, 'bezel-on-plate');
+    $this->tap('Torch on');
+    watch($this, SEEN.'.dataset.left === "0"');
+    $this->tap('It is done');
+    $this->reads('[data-testid="sentence"]', Rehearsal::query()->latest('id')->firstOrFail()->sentence);
+    $kept = Rehearsal::query()->latest('id')->firstOrFail();
+    expect($kept->given['piece']['support'])->toBe('firebrick')
+        ->and($kept->sentence)->toMatch('/within \d+ °C at the flash/');
+});
+
 it('rehearses a heat of the job’s own three-collet ring from Join', function (): void {
     $job = Job::query()->where('number', 141)->firstOrFail();
     $this->station($job, 'join');

@@ -192,10 +192,10 @@ it('says in one sentence what to do otherwise', function (array $contact, string
 })->with([
     'balled on the collet' => [
         ['solder' => SolderState::Balled, 'ahead' => -140.0], 'balled',
-        'The collet was 140° ahead of the shank when the solder drew up: start on the far side of the shank.',
+        'The collet was 140 °C ahead of the shank when the solder drew up: start on the far side of the shank.',
     ],
     'balled on the shank' => [
-        ['solder' => SolderState::Balled, 'ahead' => 30.0], 'balled', 'The shank was 30° ahead of the collet',
+        ['solder' => SolderState::Balled, 'ahead' => 30.0], 'balled', 'The shank was 30 °C ahead of the collet',
     ],
     'balled over spent flux' => [
         ['solder' => SolderState::Balled, 'flux' => Flux::Spent, 'ahead' => 5.0], 'balled', 'The flux was spent',
@@ -206,11 +206,11 @@ it('says in one sentence what to do otherwise', function (array $contact, string
     'well led' => [['solder' => SolderState::Flowed, 'isMade' => true, 'ahead' => 14.9], 'flowed', 'well led'],
     'flowed, one side ahead' => [
         ['solder' => SolderState::Flowed, 'isMade' => true, 'ahead' => -15.2], 'flowed',
-        'It flowed with the collet 15° ahead of the shank, and ran to that side: more flame on the shank',
+        'It flowed with the collet 15 °C ahead of the shank, and ran to that side: more flame on the shank',
     ],
     'pitted' => [
         ['solder' => SolderState::Flowed, 'isMade' => true, 'ahead' => 1.0, 'pitted' => true], 'pitted',
-        'more than 80° past its flow for over 10 s',
+        'more than 80 °C past its flow for over 10 s',
     ],
     'spent before' => [['solder' => SolderState::Laid, 'flux' => Flux::Spent], 'cold', 'The flux was spent'],
     'cold' => [['solder' => SolderState::Laid, 'flux' => Flux::Wet], 'cold', 'never turned clear'],

@@ -171,6 +171,63 @@ it('shows each their own record, best and last, and everybody’s to who teaches
         ->and($all->json('people.0.record.0.best.outcome'))->toBe('flowed');
 });
 
+it('lies on what it is laid on, and loses the more for it', function (string $support, float $held): void {
+    $laid = $this->getJson("/api/lessons/ring-seam?support={$support}")->assertOk();
+    // 4.5 g, 4 × 1.8: 699.8 mm² in all. Charcoal takes 3 W/m²K of it, firebrick 12, an arm 0.02 W/K of one place.
+    expect($laid->json('support'))->toBe($support)
+        ->and(array_sum(array_column($laid->json('nodes'), 'held_w_per_k')))->toEqualWithDelta($held, 1e-6);
+    $kept = rehearsed([
+        'lesson' => 'ring-seam', 'torch' => 'air-gas', 'support' => $support, 'moves' => flame(34),
+    ])->assertCreated();
+    $again = $this->getJson('/api/rehearsals/'.$kept->json('id'))->assertOk();
+    expect($again->json('heat.support'))->toBe($support)->and($again->json())->toBe($kept->json())
+        // On charcoal it has flashed by then; what takes more heat from it is behind.
+        ->and($kept->json('outcome') === 'flowed')->toBe($support === 'charcoal');
+})->with([
+    ['charcoal', 3 * 0.69978e-3], ['firebrick', 12 * 0.69978e-3], ['third-arm', 0.02],
+]);
+
+it('offers a hotter torch where an arm takes too much for the usual one', function (): void {
+    $torch = fn (string $support): mixed => $this->getJson("/api/lessons/ring-seam?support={$support}")->json('torch');
+    expect($torch('charcoal'))->toBe('air-gas')->and($torch('third-arm'))->not->toBe('air-gas');
+});
+
+it('shows a good hand on every support, with the torch that is offered for it', function (string $support): void {
+    foreach (array_keys(Lessons::all()) as $lesson) {
+        $shown = $this->getJson("/api/lessons/{$lesson}/shown?support={$support}")->assertOk();
+        expect($shown->json('outcome'))->toBe('flowed', "{$lesson} on {$support}")
+            ->and($shown->json('heat.support'))->toBe($support);
+    }
+})->with(['charcoal', 'firebrick']);
+
+it('refuses to lie on nothing', function (): void {
+    rehearsed(['lesson' => 'ring-seam', 'torch' => 'air-gas', 'support' => 'water', 'moves' => flame(1)])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.support.0', 'One of charcoal, firebrick, third-arm is accepted.');
+    expect(Rehearsal::query()->count())->toBe(0);
+});
+
+it('keeps the record of each apart, lesson by lesson', function (): void {
+    $push = static fn (int ...$order): array => ['lesson' => 'push-4', 'moves' => array_map(
+        static fn (int $number, int $at): array => ['push' => $number, 'at' => $at], $order, array_keys($order),
+    )];
+    $one = Person::query()->create(['name' => 'Ib', 'role' => Role::Apprentice]);
+    $other = Person::query()->create(['name' => 'Runa', 'role' => Role::Goldsmith]);
+    $this->actingAs($one);
+    rehearsed($push(4, 4))->assertCreated()->assertJsonPath('outcome', 'tipped');
+    $this->actingAs($other);
+    rehearsed($push(4, 2, 1, 3, 4, 2, 1, 3, 4, 2, 1, 3))->assertCreated()->assertJsonPath('outcome', 'level');
+    rehearsed(['lesson' => 'ring-seam', 'torch' => 'air-gas', 'moves' => flame(2)])->assertCreated();
+    $record = $this->getJson('/api/rehearsals')->assertOk();
+    expect(array_column($record->json('record'), 'lesson'))->toEqualCanonicalizing(['push-4', 'ring-seam'])
+        // A goldsmith teaches too, and sees an apprentice’s.
+        ->and(array_column($record->json('people'), 'name'))->toBe(['Ib', 'Maren', 'Runa'])
+        ->and($record->json('people.0.record.0.best.outcome'))->toBe('tipped')
+        ->and($record->json('people.1.record'))->toBe([]);
+    $this->actingAs($one);
+    expect($this->getJson('/api/rehearsals')->json('record.0.best.outcome'))->toBe('tipped');
+});
+
 it('lets a guest read and rehearse nothing', function (): void {
     $this->actingAs(Person::query()->create(['name' => 'Gast', 'role' => Role::Guest]));
     $this->getJson('/api/lessons/ring-seam')->assertOk();

@@ -18,6 +18,7 @@ use HotSprue\Heat\Lesson;
 use HotSprue\Heat\Lessons;
 use HotSprue\Heat\Move;
 use HotSprue\Heat\Rehearsal as PlayedHeat;
+use HotSprue\Heat\Support;
 use HotSprue\Stock\Torch;
 use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Http\JsonResponse;
@@ -40,14 +41,14 @@ final class RehearsalController
         ]);
     }
 
-    public function lesson(string $lesson): JsonResponse
+    public function lesson(Request $request, string $lesson): JsonResponse
     {
-        $heat = HeatLesson::named($lesson);
+        $heat = self::asked($request, $lesson);
 
         return new JsonResponse([
             'key' => $heat->key, 'title' => $heat->title, 'teaches' => $heat->teaches,
             'torch' => $heat->torch()->value, 'job' => $heat->job?->number,
-            'support' => is_string($heat->given['support'] ?? null) ? $heat->given['support'] : 'charcoal',
+            'support' => $heat->support()->value,
             'torches' => array_map(static fn (Torch $torch): array => [
                 'name' => $torch->value, 'label' => Torch::sayings()[$torch->value],
                 'sharpest_mm' => $torch->sharpest(), 'bushiest_mm' => $torch->bushiest(),
@@ -59,7 +60,7 @@ final class RehearsalController
     /** The same lesson in a good hand: every move, to be played. */
     public function shown(Request $request, string $lesson): JsonResponse
     {
-        $heat = HeatLesson::named($lesson);
+        $heat = self::asked($request, $lesson);
         $torch = Torch::tryFrom($request->string('torch')->toString()) ?? $heat->torch();
         $moves = $heat->shown($torch);
         $played = $heat->played($torch, $moves);
@@ -71,6 +72,14 @@ final class RehearsalController
             'title' => $heat->title, 'moves' => array_map(static fn (Move $move): array => $move->row(), $moves),
             'heat' => self::heat($heat, $torch, $played),
         ]);
+    }
+
+    /** A lesson on what the request says that it lies on. */
+    private static function asked(Request $request, string $lesson): HeatLesson
+    {
+        $support = $request->query('support');
+
+        return HeatLesson::named($lesson, is_string($support) ? Support::tryFrom($support) : null);
     }
 
     public function show(Rehearsal $rehearsal): JsonResponse
@@ -104,8 +113,9 @@ final class RehearsalController
     private static function heat(HeatLesson $heat, Torch $torch, PlayedHeat $played): array
     {
         return [
-            'torch' => $torch->value, 'said' => $played->judgement()->outcome->said(), 'curve' => $played->curve,
-            'marks' => $played->marks, 'lines' => $played->lines(), ...self::laid($heat->answer()),
+            'torch' => $torch->value, 'support' => $heat->support()->value,
+            'said' => $played->judgement()->outcome->said(), 'curve' => $played->curve, 'marks' => $played->marks,
+            'lines' => $played->lines(), ...self::laid($heat->answer()),
         ];
     }
 

@@ -2345,6 +2345,7 @@ export interface components {
             moves: Record<string, never>[];
             heat: {
                 torch: string;
+                support: string;
                 said: string;
                 curve: {
                     at_s: number;

@@ -8,7 +8,7 @@ const FIGURE = /-?\d+(?:\.\d+)?/g;
 
 /** Words that a difference of temperatures, and no temperature, follows or goes before. */
 const FOLLOWS = ['by', 'than', 'it', 'within'];
-const GOES_BEFORE = ['behind', 'above', 'under', 'of', 'from', 'apart', 'away', 'too'];
+const GOES_BEFORE = ['behind', 'above', 'under', 'of', 'from', 'apart', 'away', 'too', 'ahead', 'past'];
 
 /** A sentence of the core, which speaks of mm, g and °C, in the units at hand; a gauge is for stock, not for talk. */
 export function inUnits(sentence: string, units: Units): string {

@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { lazy, Suspense } from 'react';
 import type { Schemas } from '../api/types';
 import { Act } from '../bench/Act';
+import { useTalk } from '../bench/talk';
 import { say, useUnits } from '../bench/units';
 
 const HeatCurve = lazy(() => import('./HeatCurve'));
@@ -21,6 +22,7 @@ export function Afterwards({
     onShown: () => void;
 }) {
     const { units } = useUnits();
+    const talk = useTalk();
     const { heat } = done;
     if (!heat) return null;
     const end = (joint: string) => heat.curve.filter((one) => one.joint === joint).at(-1);
@@ -30,7 +32,7 @@ export function Afterwards({
                 {heat.said}
             </Box>
             <Box fontSize="17px" mb={2} data-testid="sentence">
-                {done.sentence}
+                {talk(done.sentence)}
             </Box>
             <Flex gap={2} wrap="wrap" mb={3}>
                 <Act kind="main" onClick={onAnew}>

@@ -32,7 +32,8 @@ export default function HeatCurve({ heat, joint }: { heat: Heat; joint: string }
                 <YAxis
                     domain={[0, Math.ceil(heats(limits.solidus_c * 1.1) / 100) * 100]}
                     allowDataOverflow
-                    width={52}
+                    width={58}
+                    unit={` °${units.temperature}`}
                     tickFormatter={(value: number) => value.toFixed(0)}
                 />
                 {lines.map(([celsius, words, colour]) => (

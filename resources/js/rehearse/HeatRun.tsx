@@ -28,8 +28,15 @@ interface Props {
     lesson: Schemas['HeatLesson'];
     take: Take;
     onTake: (take: Take) => void;
+    /** Lays it on something else, before the torch is lit. */
+    onLay: (support: string) => void;
 }
 
+const SUPPORTS: [string, string][] = [
+    ['charcoal', 'on charcoal'],
+    ['firebrick', 'on firebrick'],
+    ['third-arm', 'in a third arm'],
+];
 const PACES: [string, string][] = [
     ['1', 'as at the bench'],
     ['0.5', 'half as quick'],
@@ -39,7 +46,7 @@ const PACES: [string, string][] = [
 export const scriptOf = (done: Rehearsed) => done.moves as unknown as Move[];
 
 /** One rehearsal from the cold piece to what became of it. */
-export function HeatRun({ lesson, take: { script, words, torch: held }, onTake }: Props) {
+export function HeatRun({ lesson, take: { script, words, torch: held }, onTake, onLay }: Props) {
     const [kind, setKind] = useState(held ?? lesson.torch);
     const [dark, setDark] = useState(false);
     const [lit, setLit] = useState(false);
@@ -49,7 +56,8 @@ export function HeatRun({ lesson, take: { script, words, torch: held }, onTake }
     const { state, lead, played, begin, act, end, seen } = work;
     const keep = useKept();
     const shown = useMutation({
-        mutationFn: () => get<Rehearsed>(`lessons/${lesson.key}/shown?torch=${kind}`),
+        mutationFn: () =>
+            get<Rehearsed>(`lessons/${lesson.key}/shown?torch=${kind}&support=${lesson.support}`),
         onSuccess: (good) =>
             onTake({ script: scriptOf(good), words: 'A good hand, by the tool', torch: kind }),
     });
@@ -68,8 +76,8 @@ export function HeatRun({ lesson, take: { script, words, torch: held }, onTake }
     useEffect(() => {
         if (state !== 'ended' || script || kept.current || played().length === 0) return;
         kept.current = true;
-        mutate({ lesson: lesson.key, torch: kind, moves: played() });
-    }, [state, script, mutate, played, lesson.key, kind]);
+        mutate({ lesson: lesson.key, torch: kind, support: lesson.support, moves: played() });
+    }, [state, script, mutate, played, lesson, kind]);
     useEffect(() => {
         if (script) void begin();
     }, [script, begin]);
@@ -98,6 +106,13 @@ export function HeatRun({ lesson, take: { script, words, torch: held }, onTake }
                     isSet={state !== 'cold'}
                     options={lesson.torches.map((one) => [one.name, one.label])}
                     onChange={setKind}
+                />
+                <Choose
+                    label="Lies on"
+                    value={lesson.support}
+                    isSet={state !== 'cold' || script !== null}
+                    options={SUPPORTS}
+                    onChange={onLay}
                 />
                 <Choose label="Pace" value={pace} options={PACES} onChange={setPace} />
                 {script ? null : <Held lead={lead} />}

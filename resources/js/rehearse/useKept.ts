@@ -5,6 +5,7 @@ import type { Schemas } from '../api/types';
 interface Done {
     lesson: string;
     torch?: string;
+    support?: string;
     moves: object[];
 }
 

@@ -16,9 +16,11 @@ export default function HeatPage() {
     const { lesson = '' } = useParams();
     const [asked] = useSearchParams();
     const play = /^\d+$/.test(asked.get('play') ?? '') ? asked.get('play') : null;
+    const [support, setSupport] = useState<string | null>(null);
     const query = useQuery({
-        queryKey: ['lesson', lesson],
-        queryFn: () => get<Schemas['HeatLesson']>(`lessons/${lesson}`),
+        queryKey: ['lesson', lesson, support],
+        queryFn: () => get<Schemas['HeatLesson']>(`lessons/${lesson}${support ? `?support=${support}` : ''}`),
+        placeholderData: (before) => (before?.key === lesson ? before : undefined),
     });
     const before = useQuery({
         queryKey: ['rehearsal', play],
@@ -49,13 +51,26 @@ export default function HeatPage() {
                     all lessons
                 </Link>
             </Flex>
-            <Takes key={`${lesson}${play ?? ''}`} lesson={data} done={before.data ?? null} />
+            <Takes
+                key={`${lesson}${play ?? ''}${data.support}`}
+                lesson={data}
+                done={before.data ?? null}
+                onLay={setSupport}
+            />
         </Box>
     );
 }
 
 /** One go after another. What is played of the record lies there as it lay then. */
-function Takes({ lesson, done }: { lesson: Schemas['HeatLesson']; done: Rehearsed | null }) {
+function Takes({
+    lesson,
+    done,
+    onLay,
+}: {
+    lesson: Schemas['HeatLesson'];
+    done: Rehearsed | null;
+    onLay: (support: string) => void;
+}) {
     const heat = done?.heat ?? null;
     const [take, setTake] = useState<Take & { number: number }>({
         number: 0,
@@ -69,11 +84,12 @@ function Takes({ lesson, done }: { lesson: Schemas['HeatLesson']; done: Rehearse
             key={take.number}
             lesson={piece}
             take={take}
+            onLay={onLay}
             onTake={(next) => setTake((now) => ({ ...next, number: now.number + 1 }))}
         />
     );
 }
 
-function pieceOf({ nodes, links, contacts, outlines }: NonNullable<Rehearsed['heat']>) {
-    return { nodes, links, contacts, outlines };
+function pieceOf({ nodes, links, contacts, outlines, support }: NonNullable<Rehearsed['heat']>) {
+    return { nodes, links, contacts, outlines, support };
 }
