@@ -65,16 +65,6 @@ final readonly class HeatLesson
         );
     }
 
-    /**
-     * What was rehearsed before, as it was given then.
-     *
-     * @param  array<string, mixed>  $given
-     */
-    public static function again(string $key, string $title, array $given): self
-    {
-        return new self($key, $title, '', $given, Workshop::the()->rulebook->settings());
-    }
-
     private static function ofJob(string $key, int $number, int $heat): self
     {
         $job = Job::query()->with(['client', 'rulebook'])->where('number', $number)->first()
@@ -101,6 +91,17 @@ final readonly class HeatLesson
     public function answer(): Answer
     {
         return Calculations::named('heat.piece')->reckon($this->input(), $this->settings);
+    }
+
+    /** @return array<string, mixed> the piece as it lies before the torch is lit */
+    public function laid(): array
+    {
+        $answer = $this->answer();
+
+        return [
+            'nodes' => $answer->value('nodes'), 'links' => $answer->value('links'),
+            'contacts' => $answer->value('contacts'), 'outlines' => $answer->value('outlines'),
+        ];
     }
 
     public function piece(): Piece

@@ -35,6 +35,7 @@ final readonly class Played
     private function __construct(
         public string $lesson, public string $title, public array $given, public array $moves, public string $outcome,
         public int $rank, public string $sentence, public float $seconds, public ?int $job = null,
+        public ?HeatPlayed $heat = null,
     ) {}
 
     /**
@@ -68,12 +69,12 @@ final readonly class Played
             'torch', 'One of '.implode(', ', Torch::names()).' is accepted.',
         );
         $moves = self::moves($sent, Move::fields());
-        $judged = $heat->played($torch, array_map(Move::read(...), $moves))->judgement();
+        $played = HeatPlayed::of($heat, $torch, array_map(Move::read(...), $moves));
+        $judged = $played->rehearsal->judgement();
 
         return new self(
-            $lesson, $heat->title, ['piece' => $heat->given, 'torch' => $torch->value],
-            self::rows($moves), $judged->outcome->value,
-            $judged->outcome->rank(), $judged->sentence, count($moves) * Move::SECONDS, $heat->job?->id,
+            $lesson, $heat->title, $played->kept(), self::rows($moves), $judged->outcome->value,
+            $judged->outcome->rank(), $judged->sentence, count($moves) * Move::SECONDS, $heat->job?->id, $played,
         );
     }
 

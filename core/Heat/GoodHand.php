@@ -86,7 +86,7 @@ final class GoodHand
     }
 
     /**
-     * Where the flame points: looked at anew every second.
+     * Where the flame points, looked at anew every few moments.
      *
      * @param  list<Contact>  $waiting
      * @return array{float, float}

@@ -47,6 +47,15 @@ final readonly class Move
         );
     }
 
+    /** @param array<string, mixed> $row as `row()` gave it */
+    public static function kept(array $row): self
+    {
+        return new self(
+            (float) $row['x'], (float) $row['y'], (float) $row['spread'], (float) $row['distance'],
+            $row['on'] === true, array_values(array_filter((array) $row['acts'], is_string(...))),
+        );
+    }
+
     /** @return array<string, bool|float|list<string>> as it is kept */
     public function row(): array
     {

@@ -55,7 +55,7 @@ final readonly class PartPiece
             : self::strip($name, $alloy, $form, $mass, $length, $width, $thickness);
     }
 
-    /** How many degrees a joule a second passes along it, W/K between neighbours as far apart as this, mm. */
+    /** W/K that pass along a section, mm², between neighbours so far apart, mm. */
     private static function leads(Alloy $alloy, float $section, float $apart): float
     {
         return MetalHeat::of($alloy)->conductivity * $section / $apart * 1e-3;

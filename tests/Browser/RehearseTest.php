@@ -55,7 +55,7 @@ it('is laid on firebrick, and says how it went in a sentence', function (): void
     $this->tap('It is done');
     $this->reads('[data-testid="sentence"]', Rehearsal::query()->latest('id')->firstOrFail()->sentence);
     $kept = Rehearsal::query()->latest('id')->firstOrFail();
-    expect($kept->given['piece']['support'])->toBe('firebrick')
+    expect($kept->given['support'])->toBe('firebrick')
         ->and($kept->sentence)->toMatch('/within \d+ °C at the flash/');
 });
 

@@ -59,6 +59,20 @@ it('keeps a rehearsal as the core plays it, and plays it again as it was', funct
     expect($again)->toBe($kept->json());
 });
 
+it('plays it again as it was, whatever has become of the job and of the workshop’s figures since', function (): void {
+    $job = threeCollets();
+    $kept = rehearsed(['lesson' => "job-{$job->number}-1", 'torch' => 'air-acetylene', 'moves' => flame(14, 0, -4)]);
+    $kept->assertCreated();
+    $part = $job->refresh()->held()->list('parts')[0];
+    $this->postJson("/api/jobs/{$job->number}/changes", ['changes' => [
+        ['path' => "parts.{$part['key']}.mass", 'from' => $part['mass'], 'to' => '9'],
+    ]])->assertOk();
+    expect($this->getJson('/api/rehearsals/'.$kept->json('id'))->assertOk()->json())->toBe($kept->json())
+        ->and($kept->json('heat.nodes.0.mass_g'))->toEqualWithDelta(4.5 / 16, 1e-9);
+    $now = $this->getJson("/api/lessons/job-{$job->number}-1")->json('nodes.0.mass_g');
+    expect($now)->toEqualWithDelta(9 / 16, 1e-9);
+});
+
 it('believes the moves and no outcome that is sent', function (): void {
     rehearsed(['lesson' => 'ring-seam', 'torch' => 'air-gas', 'moves' => flame(3), 'outcome' => 'flowed'])
         ->assertCreated()->assertJsonPath('outcome', 'cold');
