@@ -88,14 +88,10 @@ final readonly class Played
             Field::count('push', 'which is pushed')->between(1, SetSequence::MOST), self::at(),
         ]);
         $pushes = Pushes::of($count, array_map(static fn (Input $move): int => (int) $move->num('push'), $moves));
-        [$outcome, $rank] = match (true) {
-            $pushes->hasTipped() => ['tipped', 3], ! $pushes->isDone() => ['left off', 2],
-            $pushes->early !== [] => ['held', 1], default => ['level', 0]
-        };
 
         return new self(
-            $lesson, "Pushing order of {$count}", ['count' => $count], self::rows($moves), $outcome, $rank,
-            $pushes->said(), self::last($moves),
+            $lesson, "Pushing order of {$count}", ['count' => $count], self::rows($moves),
+            $pushes->outcome()->value, $pushes->outcome()->rank(), $pushes->said(), self::last($moves),
         );
     }
 

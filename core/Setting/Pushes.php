@@ -96,6 +96,15 @@ final readonly class Pushes
         return min(SetSequence::rounds(), 1 + intdiv(count($this->pushed), $this->count));
     }
 
+    /** What became of the stone. */
+    public function outcome(): PushOutcome
+    {
+        return match (true) {
+            $this->hasTipped() => PushOutcome::Tipped, ! $this->isDone() => PushOutcome::LeftOff,
+            $this->early !== [] => PushOutcome::Held, default => PushOutcome::Level
+        };
+    }
+
     /** What has happened, and what to do otherwise, in one sentence. */
     public function said(): string
     {

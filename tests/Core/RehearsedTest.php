@@ -7,6 +7,7 @@ use HotSprue\Fields\BadInput;
 use HotSprue\Heat\PourOutcome;
 use HotSprue\Heat\PourRehearsed;
 use HotSprue\Setting\Pushes;
+use HotSprue\Setting\PushOutcome;
 use HotSprue\Stock\Alloy;
 use HotSprue\Workshop\WorkshopSettings;
 
@@ -66,6 +67,16 @@ it('holds a stone pushed in another order, and says what came early', function (
     $pushes = Pushes::of(4, [...[1, 3, 4, 2], ...$another, ...$another]);
     expect($pushes->isDone())->toBeTrue()->and($pushes->said())->toContain('1, 3, 4, 2 came before its turn');
 });
+
+it('ranks what became of the stone, the level one best', function (
+    array $pushed, PushOutcome $outcome, int $rank,
+): void {
+    expect(Pushes::of(4, $pushed)->outcome())->toBe($outcome)->and($outcome->rank())->toBe($rank);
+})->with([
+    'level' => [[4, 2, 1, 3, 4, 2, 1, 3, 4, 2, 1, 3], PushOutcome::Level, 0],
+    'held' => [[1, 3, 4, 2, 4, 2, 1, 3, 4, 2, 1, 3], PushOutcome::Held, 1],
+    'left off' => [[4, 2], PushOutcome::LeftOff, 2], 'tipped' => [[4, 4], PushOutcome::Tipped, 3],
+]);
 
 it('refuses a claw that is not there', function (): void {
     expect(fn () => Pushes::of(4, [5]))->toThrow(BadInput::class, '1 to 4 is accepted');

@@ -2,10 +2,12 @@ import { Box } from '@chakra-ui/react';
 import { useEffect, useRef } from 'react';
 import { isTyping } from '../shell/Shell';
 import { paint, sheetOf, type Sheet } from './paint';
-import type { Outline, Torch } from './torch';
+import { MOMENT, type Outline, type Torch } from './torch';
 import type { Torchwork } from './useTorch';
 
 const STEP = 1.5;
+/** A picture thirty times a second, ms; and how long after a moment something still moves. */
+const [FRAME, REST] = [1000 / 31, 5 * MOMENT];
 
 interface Props {
     outlines: Outline[];
@@ -29,11 +31,18 @@ export function HeatStage({ outlines, work, torch, support, dark, isLed, keys }:
 
     useEffect(() => {
         let frame = 0;
+        let drawn = 0;
+        let last = '';
         const draw = (time: number) => {
             frame = requestAnimationFrame(draw);
             const area = canvas.current;
             const pen = area?.getContext('2d');
-            if (!area || !pen) return;
+            if (!area || !pen || time - drawn < FRAME) return;
+            // What has come to rest is not drawn again.
+            const { shown, flame } = look();
+            const stands = JSON.stringify([flame, area.clientWidth, area.clientHeight]);
+            if (time - shown.since > REST && stands === last) return;
+            [drawn, last] = [time, stands];
             const dense = window.devicePixelRatio || 1;
             const [width, height] = [area.clientWidth, area.clientHeight];
             if (area.width !== Math.round(width * dense) || area.height !== Math.round(height * dense)) {

@@ -53,7 +53,7 @@ function Pouring({ alloy, onAnew }: { alloy: string; onAnew: () => void }) {
     });
     useEffect(() => {
         if (done.length === 0 || isOver) return;
-        const clock = setInterval(() => setAt((performance.now() - began.current) / 1000), LOOKS);
+        const clock = setInterval(() => setAt(Math.round(performance.now() - began.current) / 1000), LOOKS);
         return () => clearInterval(clock);
     }, [done.length, isOver]);
     const isLit = has('torch') && !has('torch-off');
@@ -75,9 +75,11 @@ function Pouring({ alloy, onAnew }: { alloy: string; onAnew: () => void }) {
         const was = (name: string) => steps.current.some((one) => one.step === name);
         if (was(step)) return;
         if (steps.current.length === 0) began.current = time;
-        steps.current = [...steps.current, { step, at: (time - began.current) / 1000 }];
+        // To the millisecond: the core takes no shorter time.
+        const now = Math.round(time - began.current) / 1000;
+        steps.current = [...steps.current, { step, at: now }];
         setDone(steps.current);
-        setAt((time - began.current) / 1000);
+        setAt(now);
         if (was('release') && was('torch-off')) keep(steps.current);
     };
     if (query.error instanceof Refusal)
