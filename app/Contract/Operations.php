@@ -264,7 +264,7 @@ final class Operations
                 'post', '/api/rehearsals', 'Keeps a rehearsal, played through once more',
                 [201 => Shape::ref('Rehearsed')], Shape::object(
                     [
-                        'lesson' => $text, 'torch' => $text, 'support' => $text,
+                        'lesson' => $text, 'torch' => $text, 'support' => $text, 'bare' => Shape::BOOL,
                         'moves' => Shape::list(['type' => 'object']),
                     ],
                     ['lesson', 'moves'],

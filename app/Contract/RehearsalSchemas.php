@@ -38,7 +38,7 @@ final class RehearsalSchemas
             'RehearsalDone' => Shape::whole($done),
             'HeatLesson' => Shape::whole([
                 'key' => $text, 'title' => $text, 'teaches' => $text, 'torch' => $text, 'job' => Shape::orNull($int),
-                'support' => $text, 'torches' => Shape::list(Shape::whole([
+                'support' => $text, 'bare' => $bool, 'torches' => Shape::list(Shape::whole([
                     'name' => $text, 'label' => $text, 'sharpest_mm' => $number, 'bushiest_mm' => $number,
                 ])), ...$piece,
             ]),

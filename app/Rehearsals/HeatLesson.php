@@ -39,18 +39,37 @@ final readonly class HeatLesson
 
     /**
      * @param  ?Support  $support  what it lies on; the lesson’s own unless said
+     * @param  bool  $isBare  whether coat, flux and chips are left to the hands that rehearse it
      *
      * @throws NotFoundHttpException where there is no such lesson
      * @throws BadInput where the job’s solder is not planned as far as that
      */
-    public static function named(string $key, ?Support $support = null): self
+    public static function named(string $key, ?Support $support = null, bool $isBare = false): self
     {
         $lesson = self::known($key);
+        $given = [...$lesson->given, ...($support === null ? [] : ['support' => $support->value])];
 
-        return $support === null ? $lesson : new self(
-            $lesson->key, $lesson->title, $lesson->teaches, [...$lesson->given, 'support' => $support->value],
+        return new self(
+            $lesson->key, $lesson->title, $lesson->teaches, $isBare ? self::bare($given) : $given,
             $lesson->settings, $lesson->job,
         );
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @return array<string, mixed>
+     */
+    private static function bare(array $given): array
+    {
+        return [...$given, 'coat' => false, 'flux' => false, 'joints' => array_map(
+            static fn (array $joint): array => [...$joint, 'form' => 'fed'], $given['joints'],
+        )];
+    }
+
+    /** Whether nothing was done to it yet. */
+    public function isBare(): bool
+    {
+        return ! $this->input()->flag('flux');
     }
 
     private static function known(string $key): self

@@ -39,7 +39,7 @@ final readonly class Played
     ) {}
 
     /**
-     * @param  array<array-key, mixed>  $sent  lesson, torch and moves
+     * @param  array<array-key, mixed>  $sent  lesson, torch, how it lies, and moves
      *
      * @throws BadInput naming what is wrong
      * @throws NotFoundHttpException where there is no such lesson
@@ -64,7 +64,9 @@ final readonly class Played
         if (isset($sent['support']) && $support === null) {
             throw BadInput::field('support', 'One of '.implode(', ', Support::names()).' is accepted.');
         }
-        $heat = HeatLesson::named($lesson, $support);
+        $isBare = $sent['bare'] ?? false;
+        is_bool($isBare) || throw BadInput::field('bare', 'true or false is accepted.');
+        $heat = HeatLesson::named($lesson, $support, $isBare);
         $torch = Torch::tryFrom(is_string($sent['torch'] ?? null) ? $sent['torch'] : '') ?? throw BadInput::field(
             'torch', 'One of '.implode(', ', Torch::names()).' is accepted.',
         );

@@ -158,12 +158,13 @@ final class GoodHand
     /** @return list<string> what is done before the torch is lit */
     private static function before(Piece $piece): array
     {
+        $raw = array_filter($piece->nodes, static fn (Node $node): bool => ! $node->coated);
         $bare = array_filter($piece->now(), static fn (Contact $one): bool => $one->flux === Flux::None);
         $empty = array_filter($piece->now(), static fn (Contact $one): bool => $one->solder === SolderState::None);
         $earlier = array_filter($piece->contacts, static fn (Contact $one): bool => ! $one->isNow && ! $one->isGuarded);
 
         return array_keys(array_filter([
-            'flux' => $bare !== [], 'lay' => $empty !== [], 'guard' => $earlier !== [],
+            'coat' => $raw !== [], 'flux' => $bare !== [], 'lay' => $empty !== [], 'guard' => $earlier !== [],
         ]));
     }
 

@@ -10,13 +10,13 @@ final readonly class Judgement
     /** Sides nearer than this at the flash were led together, °C. */
     private const TOGETHER = 15.0;
 
-    private const SPENT = 'The flux was spent before the solder flowed: bring it to heat more quickly, or pickle and '
-        .'flux anew.';
-
     private function __construct(public Outcome $outcome, public string $sentence, public ?float $ahead) {}
 
-    /** @param list<array{at_s: float, sign: string, at: string, seen: string}> $marks in their order */
-    public static function of(Piece $start, Piece $end, array $marks): self
+    /**
+     * @param  list<array{at_s: float, sign: string, at: string, seen: string}>  $marks  in their order
+     * @param  list<array{at_s: float, joint: string, one_c: float, other_c: float}>  $curve
+     */
+    public static function of(Piece $end, array $marks, array $curve): self
     {
         $widest = null;
         foreach ($end->now() as $contact) {
@@ -25,17 +25,18 @@ final readonly class Judgement
             }
         }
         $outcome = self::outcome($end);
+        $missing = Missing::of($end, $marks);
         $sentence = match ($outcome) {
-            Outcome::Melted => self::melted($end, $marks),
+            Outcome::Melted => self::melted($end, $marks, $curve, $missing),
             Outcome::Moved => self::moved($end),
             Outcome::Pitted => sprintf(
                 'The joint stood more than %.0f °C past its flow for over %.0f s, and its zinc is gone: take the '
                     .'flame away at the flash.',
                 Joining::PAST, Joining::LONG,
             ),
-            Outcome::Balled => self::balled($end, $widest),
-            Outcome::Partly => self::partly($end),
-            Outcome::Cold => self::cold($end, $marks),
+            Outcome::Balled => self::balled($end, $widest, $missing),
+            Outcome::Partly => self::partly($end, $missing),
+            Outcome::Cold => self::cold($marks, $missing),
             Outcome::Flowed => self::flowed($end, $widest),
         };
 
@@ -59,38 +60,56 @@ final readonly class Judgement
         };
     }
 
-    /** @param list<array{at_s: float, sign: string, at: string, seen: string}> $marks */
-    private static function melted(Piece $end, array $marks): string
+    /**
+     * @param  list<array{at_s: float, sign: string, at: string, seen: string}>  $marks
+     * @param  list<array{at_s: float, joint: string, one_c: float, other_c: float}>  $curve
+     */
+    private static function melted(Piece $end, array $marks, array $curve, ?Missing $missing): string
     {
-        $part = array_values(array_filter(
+        [$slump] = array_values(array_filter(
             $marks, static fn (array $mark): bool => $mark['sign'] === 'slumps',
-        ))[0]['at'] ?? 'a part';
-        $flashed = in_array('flashes', array_column($marks, 'sign'), true);
-        $others = array_values(array_diff($end->parts(), [$part]));
+        ));
+        $part = $slump['at'];
+        $heaviest = self::heaviest($end);
 
         return match (true) {
-            $flashed => "The solder had flashed, and the {$part} was heated on until it melted: take the flame away "
-                .'at the flash.',
-            $others === [] => "The {$part} came past its solidus before its joint was at heat: hold the flame farther "
-                .'off and keep it moving.',
-            default => sprintf(
-                'The %s melted before the joint was at heat: heat the %s, and let the %s take its heat from there.',
-                $part, self::heaviest($end, $part), $part,
-            ),
+            in_array('flashes', array_column($marks, 'sign'), true) => "The solder had flashed, and the {$part} was "
+                .'heated on until it melted: take the flame away at the flash.',
+            $missing !== null && self::wasAtHeat($end, $curve, $slump['at_s']) => "{$missing->said()}; the "
+                ."{$part} was heated on until it melted: {$missing->remedy()}.",
+            $heaviest === null || $heaviest === $part => "The {$part} came past its solidus before its joint was at "
+                .'heat: hold the flame farther off and keep it moving.',
+            default => "The {$part} melted before the joint was at heat: heat the {$heaviest}, and let the {$part} "
+                .'take its heat from there.',
         };
     }
 
-    /** The heaviest part but this one. */
-    private static function heaviest(Piece $end, string $but): string
+    /**
+     * Whether both sides of some joint had come to where its solder flows.
+     *
+     * @param  list<array{at_s: float, joint: string, one_c: float, other_c: float}>  $curve
+     */
+    private static function wasAtHeat(Piece $end, array $curve, float $until): bool
+    {
+        $flows = array_column(array_map(
+            static fn (Contact $one): array => [$one->joint, $one->flow], $end->now(),
+        ), 1, 0);
+
+        return array_filter($curve, static fn (array $row): bool => $row['at_s'] <= $until + 1e-6
+            && min($row['one_c'], $row['other_c']) >= $flows[$row['joint']]) !== [];
+    }
+
+    /** The part that is heavier than every other, where one is. */
+    private static function heaviest(Piece $end): ?string
     {
         $masses = [];
         foreach ($end->nodes as $node) {
             $masses[$node->part] = ($masses[$node->part] ?? 0.0) + $node->mass;
         }
-        unset($masses[$but]);
         arsort($masses);
+        [$first, $second] = [...array_values($masses), 0.0];
 
-        return (string) array_key_first($masses);
+        return $first > 1.001 * $second ? (string) array_key_first($masses) : null;
     }
 
     private static function moved(Piece $end): string
@@ -103,17 +122,11 @@ final readonly class Judgement
                 .'flash.';
     }
 
-    private static function balled(Piece $end, ?Contact $widest): string
+    private static function balled(Piece $end, ?Contact $widest, ?Missing $missing): string
     {
-        $dirty = array_filter(
-            $end->now(), static fn (Contact $one): bool => $one->solder === SolderState::Balled && $one->needsFlux
-                && in_array($one->flux, [Flux::None, Flux::Spent], true),
-        );
-        $isNone = array_filter($dirty, static fn (Contact $one): bool => $one->flux === Flux::None) !== [];
-        if ($dirty !== [] && ($widest?->ahead === null || $isNone || abs($widest->ahead) < Joining::BEHIND)) {
-            return $isNone
-                ? 'There was no flux at the joint, and solder does not wet dull metal: flux both faces first.'
-                : self::SPENT;
+        $isTogether = $widest?->ahead === null || abs($widest->ahead) < Joining::BEHIND;
+        if ($missing !== null && ($missing !== Missing::Spent || $isTogether)) {
+            return "{$missing->said()}: {$missing->remedy()}.";
         }
         [$ahead, $behind, $by] = self::sides($end, $widest);
 
@@ -123,13 +136,17 @@ final readonly class Judgement
         );
     }
 
-    private static function partly(Piece $end): string
+    private static function partly(Piece $end, ?Missing $missing): string
     {
         $left = [];
         foreach ($end->now() as $contact) {
             if ($contact->solder !== SolderState::Flowed) {
                 $left[$contact->joint] = true;
             }
+        }
+        if ($missing !== null) {
+            return sprintf('Left behind: %s. %s: %s.', implode(', ', array_keys($left)), $missing->said(),
+                $missing->remedy());
         }
         $joints = array_unique(array_map(static fn (Contact $one): string => $one->joint, $end->now()));
 
@@ -143,19 +160,10 @@ final readonly class Judgement
     }
 
     /** @param list<array{at_s: float, sign: string, at: string, seen: string}> $marks */
-    private static function cold(Piece $end, array $marks): string
+    private static function cold(array $marks, ?Missing $missing): string
     {
-        if (in_array('jumps', array_column($marks, 'sign'), true)) {
-            return 'The chip jumped off with the boiling flux: warm it slowly until the crust is dry, or feed the '
-                .'solder by hand.';
-        }
-        $bare = array_filter($end->now(), static fn (Contact $one): bool => $one->solder === SolderState::None);
-        if ($bare !== []) {
-            return 'There was no solder at the joint: lay chips before, or feed it when both sides are at heat.';
-        }
-        $spent = array_filter($end->now(), static fn (Contact $one): bool => $one->flux === Flux::Spent);
-        if ($spent !== []) {
-            return self::SPENT;
+        if ($missing !== null) {
+            return "{$missing->said()}: {$missing->remedy()}.";
         }
         $under = array_filter(array_column($marks, 'sign'), static fn (string $sign): bool => $sign === 'clears');
 

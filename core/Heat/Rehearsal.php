@@ -50,7 +50,7 @@ final readonly class Rehearsal
 
     public function judgement(): Judgement
     {
-        return Judgement::of($this->start, $this->end, $this->marks);
+        return Judgement::of($this->end, $this->marks, $this->curve);
     }
 
     /**

@@ -5,13 +5,10 @@ declare(strict_types=1);
 use HotSprue\Fields\BadInput;
 use HotSprue\Heat\Contact;
 use HotSprue\Heat\Fire;
-use HotSprue\Heat\Flux;
-use HotSprue\Heat\Judgement;
 use HotSprue\Heat\Move;
 use HotSprue\Heat\Node;
 use HotSprue\Heat\PartForm;
 use HotSprue\Heat\Piece;
-use HotSprue\Heat\SolderState;
 use HotSprue\Heat\TorchChoice;
 use HotSprue\Heat\TorchFlame;
 use HotSprue\Job\Change;
@@ -172,59 +169,6 @@ it('says of a heat that no torch of these reaches which gives most', function ()
     // At 1520 °C the whole of it loses 164 kW/m², and oxygen and gas give 84 at the most.
     expect(TorchChoice::isEnough(TorchChoice::for($hard, Torch::AirGas), $hard))->toBeFalse();
 });
-
-/** @param array<string, mixed> $contact */
-function judged(array $contact, float $one = 20.0, float $other = 20.0, array $marks = []): Judgement
-{
-    $piece = new Piece([
-        new Node('shank', 0, 0, 4.0, 60, 250, 802, celsius: $one), new Node('collet', 3, 0, 0.4, 20, 250, 802,
-            celsius: $other),
-    ], [], [new Contact('seam', 0, 1, 4.0, 0.3, 738, 691, ...[
-        'isNow' => true, 'isMade' => false, 'flux' => Flux::Clear, ...$contact,
-    ])]);
-
-    return Judgement::of($piece, $piece, $marks);
-}
-
-it('says in one sentence what to do otherwise', function (array $contact, string $outcome, string $words): void {
-    $judged = judged($contact);
-    expect($judged->outcome->value)->toBe($outcome)->and($judged->sentence)->toContain($words);
-})->with([
-    'balled on the collet' => [
-        ['solder' => SolderState::Balled, 'ahead' => -140.0], 'balled',
-        'The collet was 140 °C ahead of the shank when the solder drew up: start on the far side of the shank.',
-    ],
-    'balled on the shank' => [
-        ['solder' => SolderState::Balled, 'ahead' => 30.0], 'balled', 'The shank was 30 °C ahead of the collet',
-    ],
-    'balled over spent flux' => [
-        ['solder' => SolderState::Balled, 'flux' => Flux::Spent, 'ahead' => 5.0], 'balled', 'The flux was spent',
-    ],
-    'balled without flux' => [
-        ['solder' => SolderState::Balled, 'flux' => Flux::None, 'ahead' => 5.0], 'balled', 'flux both faces first',
-    ],
-    'well led' => [['solder' => SolderState::Flowed, 'isMade' => true, 'ahead' => 14.9], 'flowed', 'well led'],
-    'flowed, one side ahead' => [
-        ['solder' => SolderState::Flowed, 'isMade' => true, 'ahead' => -15.2], 'flowed',
-        'It flowed with the collet 15 °C ahead of the shank, and ran to that side: more flame on the shank',
-    ],
-    'pitted' => [
-        ['solder' => SolderState::Flowed, 'isMade' => true, 'ahead' => 1.0, 'pitted' => true], 'pitted',
-        'more than 80 °C past its flow for over 10 s',
-    ],
-    'spent before' => [['solder' => SolderState::Laid, 'flux' => Flux::Spent], 'cold', 'The flux was spent'],
-    'cold' => [['solder' => SolderState::Laid, 'flux' => Flux::Wet], 'cold', 'never turned clear'],
-]);
-
-it('says of an earlier joint whether it moved or opened', function (bool $isMade, string $words): void {
-    $earlier = new Contact('first seam', 0, 1, 4.0, 0.3, 738, 691, false, $isMade, solder: SolderState::Flowed,
-        moved: true);
-    $piece = new Piece([new Node('a', 0, 0, 4, 60, 250, 802), new Node('b', 3, 0, 4, 60, 250, 802)], [], [
-        $earlier, new Contact('now', 0, 1, 4.0, 0.3, 738, 691, true, true, solder: SolderState::Flowed, ahead: 1.0),
-    ]);
-    $judged = Judgement::of($piece, $piece, []);
-    expect($judged->outcome->value)->toBe('moved')->and($judged->sentence)->toContain($words);
-})->with([[true, 'came past its solidus and moved: guard it'], [false, 'came past its own flow and opened']]);
 
 it('holds one part with a sink while the other comes to heat', function (): void {
     $piece = Heats::lesson('collet-on-shank');

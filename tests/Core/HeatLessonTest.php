@@ -96,7 +96,8 @@ it('says what went wrong where the light part was heated first', function (
         'start on the far side of the shank'],
     'a hot flame on the collet' => ['collet-on-shank', 'oxy-gas', 'collet', 1.0, 'melted',
         'The collet melted before the joint was at heat: heat the shank'],
-    'a hot flame on the bezel' => ['bezel-on-plate', 'oxy-gas', 'bezel', 1.0, 'melted', 'heat the plate'],
+    'a hot flame on the bezel at once' => ['bezel-on-plate', 'oxy-gas', 'bezel', 1.0, 'melted',
+        'The chip jumped off with the boiling flux; the bezel was heated on until it melted: warm it slowly'],
     'a flame on one claw of three' => ['three-claws', 'oxy-gas', 'claw 1', 1.0, 'melted', 'claw 1'],
 ]);
 

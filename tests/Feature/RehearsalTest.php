@@ -264,3 +264,40 @@ it('steps statelessly over HTTP: what came back goes back, and comes to what the
     expect($state['at'])->toEqualWithDelta(2.0, 1e-9)
         ->and($state['nodes'][$contact['from']]['heat_c'])->toEqualWithDelta(end($kept)['one_c'], 0.051);
 });
+
+it('lays it bare where coat, flux and solder are one’s own to see to', function (): void {
+    $laid = $this->getJson('/api/lessons/bezel-on-plate?bare=1')->assertOk();
+    expect($laid->json('bare'))->toBeTrue()
+        ->and(array_unique(array_column($laid->json('contacts'), 'flux')))->toBe(['none'])
+        ->and(array_unique(array_column($laid->json('contacts'), 'solder')))->toBe(['none'])
+        ->and(array_unique(array_column($laid->json('nodes'), 'coated')))->toBe([false]);
+    $ready = $this->getJson('/api/lessons/bezel-on-plate?bare=0')->assertOk();
+    expect($ready->json('bare'))->toBeFalse()
+        ->and(array_unique(array_column($ready->json('contacts'), 'flux')))->toBe(['wet']);
+    expect(Contract::breaks('HeatLesson', (string) $laid->getContent()))->toBe('');
+});
+
+it('judges what was forgotten on a bare piece, and keeps it as it lay', function (array $acts, string $words): void {
+    $moves = flame(16);
+    $moves[0]['acts'] = $acts;
+    $kept = rehearsed([
+        'lesson' => 'bezel-on-plate', 'torch' => 'air-gas', 'bare' => true, 'moves' => $moves,
+    ])->assertCreated();
+    expect($kept->json('sentence'))->toStartWith($words)
+        ->and($this->getJson('/api/rehearsals/'.$kept->json('id'))->json())->toBe($kept->json());
+})->with([
+    'all seen to' => [['coat', 'flux', 'lay'], 'Both sides were within'],
+    'no flux' => [['coat', 'lay'], 'There was no flux at the joint'],
+    'no solder' => [['coat', 'flux'], 'There was no solder at the joint'],
+]);
+
+it('shows a good hand see to all of it first', function (string $lesson): void {
+    $shown = $this->getJson("/api/lessons/{$lesson}/shown?bare=1")->assertOk();
+    expect($shown->json('outcome'))->toBe('flowed')
+        ->and(array_slice($shown->json('moves.0.acts'), 0, 3))->toBe(['coat', 'flux', 'lay']);
+})->with(array_keys(Lessons::all()));
+
+it('takes yes or no for bare, and nothing else', function (): void {
+    rehearsed(['lesson' => 'ring-seam', 'torch' => 'air-gas', 'bare' => 'maybe', 'moves' => flame(1)])
+        ->assertUnprocessable()->assertJsonPath('errors.bare.0', 'true or false is accepted.');
+});

@@ -45,7 +45,7 @@ final class RehearsalController
         return new JsonResponse([
             'key' => $heat->key, 'title' => $heat->title, 'teaches' => $heat->teaches,
             'torch' => $heat->torch()->value, 'job' => $heat->job?->number,
-            'support' => $heat->support()->value,
+            'support' => $heat->support()->value, 'bare' => $heat->isBare(),
             'torches' => array_map(static fn (Torch $torch): array => [
                 'name' => $torch->value, 'label' => Torch::sayings()[$torch->value],
                 'sharpest_mm' => $torch->sharpest(), 'bushiest_mm' => $torch->bushiest(),
@@ -93,11 +93,13 @@ final class RehearsalController
         ]);
     }
 
-    /** A lesson on what the request says that it lies on. */
+    /** A lesson as the request says that it lies. */
     private static function asked(Request $request, string $lesson): HeatLesson
     {
         $support = $request->query('support');
 
-        return HeatLesson::named($lesson, is_string($support) ? Support::tryFrom($support) : null);
+        return HeatLesson::named(
+            $lesson, is_string($support) ? Support::tryFrom($support) : null, $request->boolean('bare'),
+        );
     }
 }

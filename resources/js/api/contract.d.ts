@@ -2318,6 +2318,7 @@ export interface components {
             torch: string;
             job: number | null;
             support: string;
+            bare: boolean;
             torches: {
                 name: string;
                 label: string;

@@ -1,4 +1,4 @@
-import { Box, Flex, NativeSelect } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { get } from '../api/client';
@@ -7,9 +7,12 @@ import { Act } from '../bench/Act';
 import { Refused } from '../bench/Refused';
 import { hiss } from '../shell/sound';
 import { Afterwards } from './Afterwards';
+import { Choose } from './Choose';
 import { HeatStage } from './HeatStage';
+import { Held } from './Held';
 import { OtherHand } from './OtherHand';
-import type { Flame, Move } from './torch';
+import { SetUp, type Laid } from './SetUp';
+import type { Move } from './torch';
 import { useKept } from './useKept';
 import { useTorch } from './useTorch';
 
@@ -27,37 +30,44 @@ export interface Take {
 interface Props {
     lesson: Schemas['HeatLesson'];
     take: Take;
+    /** How many times as quick as at the bench. */
+    pace: string;
     onTake: (take: Take) => void;
-    /** Lays it on something else, before the torch is lit. */
-    onLay: (support: string) => void;
+    /** Lays it otherwise, before the torch is lit. */
+    onLay: (laid: Partial<Laid>) => void;
+    onPace: (pace: string) => void;
+    onTorch: (torch: string) => void;
 }
 
-const SUPPORTS: [string, string][] = [
-    ['charcoal', 'on charcoal'],
-    ['firebrick', 'on firebrick'],
-    ['third-arm', 'in a third arm'],
-];
 const PACES: [string, string][] = [
     ['1', 'as at the bench'],
     ['0.5', 'half as quick'],
     ['2', 'twice as quick'],
+    ['4', 'four times as quick'],
 ];
+
+const COLD = {
+    ready: 'Cold: coat, flux and solder as they lie.',
+    bare: 'Cold and bare: coat it, flux it and lay its solder first.',
+};
 
 export const scriptOf = (done: Rehearsed) => done.moves as unknown as Move[];
 
 /** One rehearsal from the cold piece to what became of it. */
-export function HeatRun({ lesson, take: { script, words, torch: held }, onTake, onLay }: Props) {
-    const [kind, setKind] = useState(held ?? lesson.torch);
+export function HeatRun({ lesson, take, pace, onTake, onLay, onPace, onTorch }: Props) {
+    const { script, words } = take;
+    const kind = take.torch ?? lesson.torch;
     const [dark, setDark] = useState(false);
-    const [lit, setLit] = useState(false);
-    const [pace, setPace] = useState('1');
+    const [lit, setLit] = useState<boolean | null>(null);
     const torch = lesson.torches.find((one) => one.name === kind) ?? lesson.torches[0]!;
     const work = useTorch(lesson, kind, dark, script, Number(pace));
     const { state, lead, played, begin, act, end, seen } = work;
     const keep = useKept();
     const shown = useMutation({
         mutationFn: () =>
-            get<Rehearsed>(`lessons/${lesson.key}/shown?torch=${kind}&support=${lesson.support}`),
+            get<Rehearsed>(
+                `lessons/${lesson.key}/shown?torch=${kind}&support=${lesson.support}&bare=${Number(lesson.bare)}`,
+            ),
         onSuccess: (good) =>
             onTake({ script: scriptOf(good), words: 'A good hand, by the tool', torch: kind }),
     });
@@ -76,14 +86,15 @@ export function HeatRun({ lesson, take: { script, words, torch: held }, onTake, 
     useEffect(() => {
         if (state !== 'ended' || script || kept.current || played().length === 0) return;
         kept.current = true;
-        mutate({ lesson: lesson.key, torch: kind, support: lesson.support, moves: played() });
+        const { key, support, bare } = lesson;
+        mutate({ lesson: key, torch: kind, support, bare, moves: played() });
     }, [state, script, mutate, played, lesson, kind]);
     useEffect(() => {
         if (script) void begin();
     }, [script, begin]);
-    useEffect(() => hiss(lit && state === 'burning'), [lit, state]);
+    useEffect(() => hiss(lit === true && state === 'burning'), [lit, state]);
     const anew = () => onTake({ script: null, words: '', torch: kind });
-    const last = seen.at(-1);
+    const said = seen.map((one) => `${one.places.join(', ')}: ${one.seen}`).join(' · ');
     const keys = { ' ': turn, Enter: finish, d: () => setDark((now) => !now) };
     return (
         <Box>
@@ -100,25 +111,21 @@ export function HeatRun({ lesson, take: { script, words, torch: held }, onTake, 
                         </Act>
                     </>
                 )}
-                <Choose
-                    label="Torch"
-                    value={kind}
-                    isSet={state !== 'cold'}
-                    options={lesson.torches.map((one) => [one.name, one.label])}
-                    onChange={setKind}
-                />
-                <Choose
-                    label="Lies on"
-                    value={lesson.support}
-                    isSet={state !== 'cold' || script !== null}
-                    options={SUPPORTS}
-                    onChange={onLay}
-                />
-                <Choose label="Pace" value={pace} options={PACES} onChange={setPace} />
                 {script ? null : <Held lead={lead} />}
                 <Act kind="line" aria-pressed={dark} onClick={() => setDark(!dark)}>
                     {dark ? 'lamp on' : 'lamp off'}
                 </Act>
+            </Flex>
+            <Flex gap={2} wrap="wrap" align="center" my={2}>
+                <SetUp
+                    lesson={lesson}
+                    torch={kind}
+                    isSet={state !== 'cold' || script !== null}
+                    isPlayed={script !== null}
+                    onLay={onLay}
+                    onTorch={onTorch}
+                />
+                <Choose label="Pace" value={pace} options={PACES} onChange={onPace} />
                 {state === 'cold' ? (
                     <Act kind="turn" loading={shown.isPending} onClick={() => shown.mutate()}>
                         Show me a good one
@@ -142,17 +149,12 @@ export function HeatRun({ lesson, take: { script, words, torch: held }, onTake, 
                     data-state={state}
                     data-left={work.left}
                 >
-                    {last ? `${last.at}: ${last.seen}` : 'Cold: coat, flux and solder as they lie.'}
+                    {said || COLD[lesson.bare ? 'bare' : 'ready']}
                 </Box>
                 {work.isSlow ? <Box color="soft">The line is slow, and so is the fire.</Box> : null}
             </Flex>
             {script === null && state !== 'ended' ? (
-                <OtherHand
-                    nodes={lesson.nodes}
-                    contacts={lesson.contacts}
-                    isBurning={state === 'burning'}
-                    onAct={act}
-                />
+                <OtherHand nodes={lesson.nodes} contacts={lesson.contacts} isHot={lit !== null} onAct={act} />
             ) : null}
             <Refused error={work.trouble ?? keep.error ?? shown.error} />
             {state === 'ended' && script ? (
@@ -181,58 +183,5 @@ export function HeatRun({ lesson, take: { script, words, torch: held }, onTake, 
                 and sleeves tied, alcohol away from the flame.
             </Box>
         </Box>
-    );
-}
-
-/** One of a few, in a row of buttons. */
-function Choose({
-    label,
-    value,
-    options,
-    isSet = false,
-    onChange,
-}: {
-    label: string;
-    value: string;
-    options: [string, string][];
-    isSet?: boolean;
-    onChange: (value: string) => void;
-}) {
-    return (
-        <NativeSelect.Root size="sm" w="auto" disabled={isSet}>
-            <NativeSelect.Field
-                aria-label={label}
-                value={value}
-                h="44px"
-                onChange={(event) => onChange(event.target.value)}
-            >
-                {options.map(([name, words]) => (
-                    <option key={name} value={name}>
-                        {words}
-                    </option>
-                ))}
-            </NativeSelect.Field>
-            <NativeSelect.Indicator />
-        </NativeSelect.Root>
-    );
-}
-
-/** How the flame is held, for who has neither wheel nor keys. */
-function Held({ lead }: { lead: ReturnType<typeof useTorch>['lead'] }) {
-    return (
-        <Flex role="group" aria-label="How the flame is held" wrap="wrap">
-            {(
-                [
-                    ['nearer', 'Hold it nearer', (one: Flame) => ({ distance: one.distance / 1.25 })],
-                    ['farther', 'Hold it farther', (one: Flame) => ({ distance: one.distance * 1.25 })],
-                    ['sharper', 'Make it sharper', (one: Flame) => ({ spread: one.spread - 0.25 })],
-                    ['bushier', 'Make it bushier', (one: Flame) => ({ spread: one.spread + 0.25 })],
-                ] as const
-            ).map(([label, said, how]) => (
-                <Act key={label} kind="quiet" px={2} minW="44px" aria-label={said} onClick={() => lead(how)}>
-                    {label}
-                </Act>
-            ))}
-        </Flex>
     );
 }

@@ -6,12 +6,13 @@ import type { Contact, Node } from './torch';
 export function OtherHand({
     nodes,
     contacts,
-    isBurning,
+    isHot,
     onAct,
 }: {
     nodes: Node[];
     contacts: Contact[];
-    isBurning: boolean;
+    /** Whether the torch was lit: what is for the cold piece is over. */
+    isHot: boolean;
     onAct: (act: string) => void;
 }) {
     const now = names(contacts.filter((one) => one.now));
@@ -33,14 +34,14 @@ export function OtherHand({
     return (
         <Box role="group" aria-label="The other hand">
             <Flex gap={2} wrap="wrap">
-                {isBurning ? null : (
+                {isHot ? null : (
                     <Act kind="line" data-act="coat" onClick={() => onAct('coat')}>
                         coat it
                     </Act>
                 )}
-                {each('flux', isBurning ? 'brush flux on' : 'flux', now)}
-                {isBurning ? each('feed', 'feed solder to', now) : each('lay', 'lay chips at', now)}
-                {isBurning ? null : each('guard', 'guard', earlier)}
+                {each('flux', isHot ? 'brush flux on' : 'flux', now)}
+                {isHot ? each('feed', 'feed solder to', now) : each('lay', 'lay chips at', now)}
+                {isHot ? null : each('guard', 'guard', earlier)}
                 {each('sink', 'heat sink on', parts)}
             </Flex>
         </Box>

@@ -27,6 +27,29 @@ export interface Seen {
     seen: string;
 }
 
+/** Something that the eye sees, and at which joints or parts. */
+export interface Sight {
+    seen: string;
+    places: string[];
+    /** The moment when it was last seen. */
+    moment: number;
+}
+
+/** So many moments an eye keeps what it saw, and so much of it. */
+const [KEPT, MOST] = [5, 3];
+
+/** What is seen now, with what was seen a second before; the same thing at several places is one. */
+export function alsoSeen(before: Sight[], signs: Seen[], moment: number): Sight[] {
+    const lately = before.filter((one) => moment - one.moment < KEPT);
+    return signs
+        .reduce((sights, { seen, at }) => {
+            const places = sights.find((one) => one.seen === seen)?.places ?? [];
+            const sight = { seen, places: [...new Set([...places, at])], moment };
+            return [...sights.filter((one) => one.seen !== seen), sight];
+        }, lately)
+        .slice(-MOST);
+}
+
 /** The piece at one moment: what is sent back to the core, and how it looks. */
 export interface Moment {
     at: number;

@@ -6,6 +6,7 @@ interface Done {
     lesson: string;
     torch?: string;
     support?: string;
+    bare?: boolean;
     moves: object[];
 }
 

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { OfflineError, post, Trouble } from '../api/client';
 import type { Schemas } from '../api/types';
 import {
+    alsoSeen,
     FARTHEST,
     MOMENT,
     type Contact,
@@ -10,6 +11,7 @@ import {
     type Move,
     type Node,
     type Seen,
+    type Sight,
 } from './torch';
 
 type Piece = Pick<Schemas['HeatLesson'], 'nodes' | 'links' | 'contacts'>;
@@ -56,7 +58,7 @@ export function useTorch(piece: Piece, torch: string, dark: boolean, script: Mov
     const isRunning = useRef(false);
     const isDark = useRef(dark);
     const quick = useRef(pace);
-    const [seen, setSeen] = useState<(Seen & { key: number })[]>([]);
+    const [seen, setSeen] = useState<Sight[]>([]);
     const [state, setState] = useState<'cold' | 'burning' | 'ended'>('cold');
     const [left, setLeft] = useState(() => toFlow(piece.contacts));
     const [isSlow, setSlow] = useState(false);
@@ -71,7 +73,7 @@ export function useTorch(piece: Piece, torch: string, dark: boolean, script: Mov
     }, []);
     useEffect(() => () => void (isRunning.current = false), []);
 
-    const moment = useCallback(
+    const burn = useCallback(
         async (move: Move): Promise<Step> => {
             const { now } = shown.current;
             for (;;) {
@@ -107,7 +109,7 @@ export function useTorch(piece: Piece, torch: string, dark: boolean, script: Mov
                 const move = script?.[moves.current.length] ?? { ...flame.current, acts: acts.current };
                 acts.current = [];
                 if (script) flame.current = { ...move };
-                const { results } = await moment(move);
+                const { results } = await burn(move);
                 if (!isRunning.current) return;
                 moves.current.push(move);
                 const now = performance.now();
@@ -128,11 +130,9 @@ export function useTorch(piece: Piece, torch: string, dark: boolean, script: Mov
                     ],
                 };
                 setLeft(toFlow(results.contacts.value));
+                const moment = moves.current.length;
                 if (results.signs.value.length > 0)
-                    setSeen((before) => [
-                        ...before,
-                        ...results.signs.value.map((one, at) => ({ ...one, key: before.length + at })),
-                    ]);
+                    setSeen((before) => alsoSeen(before, results.signs.value, moment));
                 await pause(Math.max(0, MOMENT / quick.current - (performance.now() - started)));
             }
             end();
@@ -141,7 +141,7 @@ export function useTorch(piece: Piece, torch: string, dark: boolean, script: Mov
             setTrouble(error as Error);
             setState('ended');
         }
-    }, [moment, script, end]);
+    }, [burn, script, end]);
 
     const act = useCallback(
         (what: string) => {

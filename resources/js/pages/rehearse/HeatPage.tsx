@@ -6,6 +6,7 @@ import { get, Refusal } from '../../api/client';
 import type { Schemas } from '../../api/types';
 import { Fetching } from '../../bench/Fetching';
 import { HeatRun, scriptOf, type Take } from '../../rehearse/HeatRun';
+import type { Laid } from '../../rehearse/SetUp';
 import { NotHere } from '../../shell/NotHere';
 import { useTitle } from '../../shell/useTitle';
 
@@ -16,10 +17,10 @@ export default function HeatPage() {
     const { lesson = '' } = useParams();
     const [asked] = useSearchParams();
     const play = /^\d+$/.test(asked.get('play') ?? '') ? asked.get('play') : null;
-    const [support, setSupport] = useState<string | null>(null);
+    const [laid, setLaid] = useState<Laid>({ support: null, isBare: false });
     const query = useQuery({
-        queryKey: ['lesson', lesson, support],
-        queryFn: () => get<Schemas['HeatLesson']>(`lessons/${lesson}${support ? `?support=${support}` : ''}`),
+        queryKey: ['lesson', lesson, laid],
+        queryFn: () => get<Schemas['HeatLesson']>(`lessons/${lesson}?${asQuery(laid)}`),
         placeholderData: (before) => (before?.key === lesson ? before : undefined),
     });
     const before = useQuery({
@@ -52,16 +53,16 @@ export default function HeatPage() {
                 </Link>
             </Flex>
             <Takes
-                key={`${lesson}${play ?? ''}${data.support}`}
+                key={`${lesson}${play ?? ''}`}
                 lesson={data}
                 done={before.data ?? null}
-                onLay={setSupport}
+                onLay={(next) => setLaid({ ...laid, ...next })}
             />
         </Box>
     );
 }
 
-/** One go after another. What is played of the record lies there as it lay then. */
+/** One go after another, with the torch and pace in hand. What is played of the record lies there as it lay then. */
 function Takes({
     lesson,
     done,
@@ -69,7 +70,7 @@ function Takes({
 }: {
     lesson: Schemas['HeatLesson'];
     done: Rehearsed | null;
-    onLay: (support: string) => void;
+    onLay: (laid: Partial<Laid>) => void;
 }) {
     const heat = done?.heat ?? null;
     const [take, setTake] = useState<Take & { number: number }>({
@@ -78,16 +79,24 @@ function Takes({
         words: heat ? 'As it was' : '',
         torch: heat?.torch ?? null,
     });
+    const [pace, setPace] = useState('1');
     const piece = heat && take.number === 0 ? { ...lesson, ...pieceOf(heat) } : lesson;
     return (
         <HeatRun
-            key={take.number}
+            key={`${take.number}${lesson.support}${lesson.bare}`}
             lesson={piece}
             take={take}
+            pace={pace}
             onLay={onLay}
+            onPace={setPace}
+            onTorch={(torch) => setTake({ ...take, torch })}
             onTake={(next) => setTake((now) => ({ ...next, number: now.number + 1 }))}
         />
     );
+}
+
+function asQuery({ support, isBare }: Laid) {
+    return new URLSearchParams({ ...(support ? { support } : {}), bare: isBare ? '1' : '0' }).toString();
 }
 
 function pieceOf({ nodes, links, contacts, outlines, support }: NonNullable<Rehearsed['heat']>) {
