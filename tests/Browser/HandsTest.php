@@ -9,6 +9,8 @@ use Facebook\WebDriver\WebDriverKeys;
 
 // What a wet hand does: it taps by mistake, lets go too early, presses Escape, and comes to pages that are not there.
 
+require_once __DIR__.'/../Support/covered.php';
+
 it('gives back on Escape what stood there, and leaves the focus where it was', function (): void {
     $job = Job::factory()->ring()->create();
     $this->station($job, 'form');
@@ -147,7 +149,7 @@ it('writes its history in words', function (): void {
     $this->reads('[data-testid="history"]', 'width at the top: 7, was 5');
 });
 
-it('keeps every target 44 px, text 13, every box off the others and every page within the screen', function (
+it('keeps targets at 44 px, text at 13, boxes off lines and each other, and every page within the screen', function (
     int $wide, int $high,
 ): void {
     $job = Job::factory()->ring()->create();
@@ -201,7 +203,7 @@ it('keeps every target 44 px, text 13, every box off the others and every page w
             $this->visit($page);
             $this->find('h1');
             usleep(300_000);
-            $found = $this->browser()->executeScript($look);
+            $found = [...$this->browser()->executeScript($look), ...covered($this)];
             expect($found)->toBe([], "{$page} at {$wide}: ".implode('; ', $found));
         }
     } finally {

@@ -1,6 +1,7 @@
 import per from '../api/units.json';
 import { Box } from '@chakra-ui/react';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
+import { keyOf } from './ground';
 import { usePlacing } from './placing';
 import type { Dimension, Shape, View } from '../api/types';
 import { inUnits } from '../bench/talk';
@@ -8,6 +9,8 @@ import { say, useUnits } from '../bench/units';
 import './drawing.css';
 
 const PX_PER_MM = 96 / per.in;
+/** From so far off its place a box is led back to it, px. */
+const FAR = 48;
 
 function Mark({ shape, scale }: { shape: Shape; scale: number }) {
     const { units } = useUnits();
@@ -90,10 +93,14 @@ function Measure({
     moved?: [number, number] | undefined;
 }) {
     const [from, to] = dimension.line;
-    if (!from || !to) return null;
+    const [atX = 0, atY = 0] = dimension.at;
+    const [boxX, boxY] = [atX + moved[0] / scale, atY + moved[1] / scale];
+    if (!from || !to)
+        return Math.hypot(...moved) < FAR ? null : (
+            <line className="measure" x1={atX} y1={atY} x2={boxX} y2={boxY} />
+        );
     const [x1 = 0, y1 = 0] = from;
     const [x2 = 0, y2 = 0] = to;
-    const [atX = 0, atY = 0] = dimension.at;
     const long = Math.hypot(x2 - x1, y2 - y1) || 1;
     const tick = 5 / scale;
     const [nx, ny] = [(-(y2 - y1) / long) * tick, ((x2 - x1) / long) * tick];
@@ -102,13 +109,7 @@ function Measure({
             <line className="measure" x1={x1} y1={y1} x2={x2} y2={y2} />
             <line className="measure" x1={x1 - nx} y1={y1 - ny} x2={x1 + nx} y2={y1 + ny} />
             <line className="measure" x1={x2 - nx} y1={y2 - ny} x2={x2 + nx} y2={y2 + ny} />
-            <line
-                className="measure"
-                x1={(x1 + x2) / 2}
-                y1={(y1 + y2) / 2}
-                x2={atX + moved[0] / scale}
-                y2={atY + moved[1] / scale}
-            />
+            <line className="measure" x1={(x1 + x2) / 2} y1={(y1 + y2) / 2} x2={boxX} y2={boxY} />
         </g>
     );
 }
@@ -144,7 +145,6 @@ export function Drawing({ view, height = 420, lifeSize = false, box, pull, onTar
     }, []);
     const sheet = useRef<HTMLDivElement>(null);
     const { moves, under } = usePlacing(sheet, width, view);
-    const keyOf = (dimension: Dimension) => (dimension.use ?? '') + dimension.kind + dimension.name;
     const [x = 0, y = 0, wide = 1, high = 1] = view.box;
     const scale = lifeSize ? PX_PER_MM * view.magnify : Math.min(width / wide, height / high);
     return (
