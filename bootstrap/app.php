@@ -7,6 +7,7 @@ use App\Database\DiskTrouble;
 use App\Http\Middleware\Authenticate;
 use App\Http\Middleware\BodyLimits;
 use App\Http\Middleware\KnownHost;
+use App\Http\Middleware\PackForTheLine;
 use App\Http\Middleware\RequireAbility;
 use App\Http\Middleware\SameOrigin;
 use App\Http\Middleware\SessionForPeople;
@@ -45,10 +46,14 @@ return Application::configure(basePath: dirname(__DIR__))
         // Who asks is known before anything they name is looked up: see the routes for where bindings come.
         $middleware->group(
             'api',
-            [EncryptCookies::class, SessionForPeople::class, SameOrigin::class, BodyLimits::class, Authenticate::class],
+            [
+                PackForTheLine::class, EncryptCookies::class, SessionForPeople::class, SameOrigin::class,
+                BodyLimits::class, Authenticate::class,
+            ],
         );
         $middleware->priority([
-            EncryptCookies::class, SessionForPeople::class, SameOrigin::class, BodyLimits::class, Authenticate::class,
+            PackForTheLine::class, EncryptCookies::class, SessionForPeople::class, SameOrigin::class,
+            BodyLimits::class, Authenticate::class,
             AuthenticateSession::class,
             RequireAbility::class, App\Http\Middleware\IdempotentRequest::class,
             Illuminate\Routing\Middleware\SubstituteBindings::class,

@@ -51,7 +51,8 @@ Route::middleware(['may:read', SubstituteBindings::class])->group(function (): v
     Route::post('reckon/{sheet}', [ReckonController::class, 'reckon']);
     Route::post('sums/{sheet}', [ReckonController::class, 'sum']);
     Route::get('ask', [ReckonController::class, 'ask']);
-    Route::get('catalogue', [BenchController::class, 'catalogue']);
+    // Long, and seldom another: a browser that has it is told so.
+    Route::get('catalogue', [BenchController::class, 'catalogue'])->middleware('cache.headers:private;no_cache;etag');
     Route::get('today', [BenchController::class, 'today']);
     Route::get('clients', [BenchController::class, 'clients']);
     Route::get('requests/{key}', [BenchController::class, 'became'])->where('key', '[A-Za-z0-9-]{16,64}');

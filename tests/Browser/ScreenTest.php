@@ -168,3 +168,33 @@ it('writes a day as the workshop does, whatever the browser would, and edits it 
     expect($job->refresh()->held()->decision('brief.due'))->toStartWith('2026-12-31')
         ->and($seen()[0])->toStartWith('Thu 31 Dec')->and($seen()[1])->toBe('block');
 });
+
+it('sends what is built packed, and only once', function (): void {
+    $fresh = BrowserCase::open(1280, 800);
+    $script = 'const [one] = performance.getEntriesByType("resource").filter(({ name }) => /assets\/main-.*js$/'
+        .'.test(name)); return one && one.decodedBodySize > 0 ? { over: one.transferSize, packed: one.encodedBodySize,'
+        .' whole: one.decodedBodySize } : null';
+    try {
+        $fresh->get($this->url('/'));
+        $first = $this->until(static fn (): mixed => $fresh->executeScript($script), 'the first script did not come');
+        $fresh->get($this->url('/jobs'));
+        $again = $this->until(static fn (): mixed => $fresh->executeScript($script), 'it was not there again');
+        $kinds = $fresh->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            const names = performance.getEntriesByType('resource').map(({ name }) => name);
+            Promise.all(['js', 'css', 'woff2'].map((kind) => fetch(names.find((name) => name.endsWith(`.${kind}`)))))
+                .then((all) => done(all.map(({ status, headers }) => [
+                    status, headers.get('content-type'), headers.get('cache-control')])));
+            JS);
+    } finally {
+        $fresh->quit();
+    }
+    expect($first['packed'])->toBeLessThan(350_000)->toBeLessThan($first['whole'] / 2)
+        ->and($first['over'])->toBeGreaterThan(0)
+        ->and($again['over'])->toBe(0)->and($again['whole'])->toBe($first['whole'])
+        ->and($kinds)->toBe([
+            [200, 'text/javascript; charset=utf-8', 'public, max-age=31536000, immutable'],
+            [200, 'text/css; charset=utf-8', 'public, max-age=31536000, immutable'],
+            [200, 'font/woff2', 'public, max-age=31536000, immutable'],
+        ]);
+});

@@ -22,7 +22,7 @@ final class BenchController
 {
     public function catalogue(): JsonResponse
     {
-        return (new JsonResponse(Catalogue::toArray()))->setMaxAge(0);
+        return new JsonResponse(Catalogue::toArray());
     }
 
     public function today(TodayPage $today): JsonResponse

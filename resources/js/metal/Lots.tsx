@@ -5,6 +5,7 @@ import { post } from '../api/client';
 import type { Job, Lot } from '../api/types';
 import { Act } from '../bench/Act';
 import { useUnits, withUnit } from '../bench/units';
+import { WideTable } from '../bench/WideTable';
 import { useCatalogue } from '../shell/catalogue';
 import { Ask, Section } from './parts';
 import { useWeighed } from './useJobMetal';
@@ -34,7 +35,7 @@ export function Lots({
     });
     return (
         <Section title="Lots">
-            <table className="figures wide" aria-label="Lots">
+            <WideTable label="Lots">
                 <tbody>
                     {lots.map((lot) => (
                         <tr key={lot.id} data-lot={lot.id}>
@@ -104,7 +105,7 @@ export function Lots({
                         </tr>
                     ))}
                 </tbody>
-            </table>
+            </WideTable>
         </Section>
     );
 }

@@ -7,6 +7,7 @@ import { Act } from '../bench/Act';
 import { Pick, Typed, When } from '../bench/fields';
 import { Refused } from '../bench/Refused';
 import { moment } from '../bench/units';
+import { WideTable } from '../bench/WideTable';
 import { money } from '../pages/price/QuoteTable';
 import { today } from '../shell/zone';
 import { Section } from './parts';
@@ -113,7 +114,7 @@ function OfMetal({ name, data }: { name: string; data: Prices }) {
                 <Box color="soft">some of these are of the simulated feed</Box>
             ) : null}
             {table ? (
-                <table className="figures wide" aria-label={`Prices of ${name}`}>
+                <WideTable label={`Prices of ${name}`}>
                     <tbody>
                         {prices.map((one, at) => (
                             <tr key={at}>
@@ -123,7 +124,7 @@ function OfMetal({ name, data }: { name: string; data: Prices }) {
                             </tr>
                         ))}
                     </tbody>
-                </table>
+                </WideTable>
             ) : (
                 <Suspense fallback={<Box h="140px" />}>
                     <PriceChart prices={prices} />

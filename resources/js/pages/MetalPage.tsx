@@ -14,6 +14,7 @@ import { Safe } from '../metal/Safe';
 import { Receive } from '../metal/Receive';
 import { useTitle } from '../shell/useTitle';
 import { Fetching } from '../bench/Fetching';
+import { WideTable } from '../bench/WideTable';
 
 /** The metal account: what there is, gross and fine, what came and went, and every movement of it. */
 export default function MetalPage() {
@@ -128,7 +129,7 @@ export default function MetalPage() {
                         />
                     ))}
                 </Flex>
-                <table className="figures wide" aria-label="Statement">
+                <WideTable label="Statement">
                     <thead>
                         <tr>
                             <th></th>
@@ -153,7 +154,7 @@ export default function MetalPage() {
                             </tr>
                         ))}
                     </tbody>
-                </table>
+                </WideTable>
                 {data.statement.length === 0 ? (
                     <Box color="soft">No metal has been received yet. Receive the first lot below.</Box>
                 ) : null}
@@ -170,7 +171,7 @@ export default function MetalPage() {
                         all movements
                     </Act>
                 )}
-                <table className="figures wide" aria-label="Movements">
+                <WideTable label="Movements">
                     <tbody>
                         {data.movements.map((one) => (
                             <tr key={one.id} data-movement={one.id}>
@@ -211,7 +212,7 @@ export default function MetalPage() {
                             </tr>
                         ))}
                     </tbody>
-                </table>
+                </WideTable>
             </Section>
         </Box>
     );

@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { at, clock, dayOf, jobsOf, long, placedOf, usePlan } from './plan';
+import { WideTable } from '../../bench/WideTable';
 
 /** A job's own steps with their days, as the plan has them now. */
 export function JobThread({ number }: { number: string }) {
@@ -15,7 +16,7 @@ export function JobThread({ number }: { number: string }) {
                     {job.late_min > 0 ? `, ${long(job.late_min)} late` : ''}.
                 </Box>
             ) : null}
-            <table className="figures wide" aria-label="Steps with their days">
+            <WideTable label="Steps with their days">
                 <tbody>
                     {steps.map((step) => (
                         <tr key={step.step} data-planned={step.step}>
@@ -27,7 +28,7 @@ export function JobThread({ number }: { number: string }) {
                         </tr>
                     ))}
                 </tbody>
-            </table>
+            </WideTable>
         </Box>
     );
 }

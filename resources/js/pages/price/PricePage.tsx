@@ -4,6 +4,7 @@ import type { Schemas } from '../../api/types';
 import { Fetching } from '../../bench/Fetching';
 import { LevelMark } from '../../bench/marks';
 import { say, useUnits } from '../../bench/units';
+import { WideTable } from '../../bench/WideTable';
 import { Drawing } from '../../drawing/Drawing';
 import { JobThread } from '../plan/JobThread';
 import { NotHere } from '../../shell/NotHere';
@@ -149,7 +150,7 @@ function Beside({
             <Box as="h2" fontSize="17px" fontWeight="600">
                 {title}
             </Box>
-            <table className="figures wide" aria-label={title}>
+            <WideTable label={title}>
                 <tbody>
                     {rows.map((one) => (
                         <tr key={one.key} data-alloy={one.key}>
@@ -162,7 +163,7 @@ function Beside({
                         </tr>
                     ))}
                 </tbody>
-            </table>
+            </WideTable>
         </Box>
     );
 }

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/types';
+import { WideTable } from '../../bench/WideTable';
 
 export interface QuoteLine {
     group: string;
@@ -24,7 +25,7 @@ export function QuoteTable({ price, told = false }: { price: Schemas['JobPrice']
     const lines = (quote.results[told ? 'client_lines' : 'lines']?.value ?? []) as QuoteLine[];
     const of = (name: string) => money(quote.results[name]?.value, currency);
     return (
-        <table className="figures wide" aria-label="Quote">
+        <WideTable label="Quote">
             <tbody>
                 {lines.map((line, at) => (
                     <tr key={at} data-line={line.label}>
@@ -66,6 +67,6 @@ export function QuoteTable({ price, told = false }: { price: Schemas['JobPrice']
                     <td>{of('balance')}</td>
                 </tr>
             </tbody>
-        </table>
+        </WideTable>
     );
 }

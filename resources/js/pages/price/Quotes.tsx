@@ -6,6 +6,7 @@ import { Typed, When } from '../../bench/fields';
 import { LevelMark } from '../../bench/marks';
 import { Refused } from '../../bench/Refused';
 import { moment } from '../../bench/units';
+import { WideTable } from '../../bench/WideTable';
 import { money } from './QuoteTable';
 import { usePriceChange, type Price } from './usePrice';
 
@@ -158,7 +159,7 @@ export function Changes({
 }) {
     if (changes.length === 0) return null;
     return (
-        <table className="figures wide" aria-label={title}>
+        <WideTable label={title}>
             <tbody>
                 {changes.map((one) => (
                     <tr key={one.label} data-change={one.label}>
@@ -172,6 +173,6 @@ export function Changes({
                     </tr>
                 ))}
             </tbody>
-        </table>
+        </WideTable>
     );
 }
