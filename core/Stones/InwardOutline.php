@@ -36,30 +36,69 @@ final readonly class InwardOutline
     }
 
     /**
+     * Half planes in the order of their normals, each cutting off the corners that lie beyond it: every tangent comes
+     * and goes once.
+     *
      * @param  list<array{float, float}>  $tangents  normal and distance from the middle
-     * @return list<array{float, float}>
+     * @return list<array{float, float}> none where nothing is left
      */
     private static function corners(array $tangents): array
     {
-        // A square about everything, cut by one tangent after another.
-        $shape = [[-1e3, -1e3], [1e3, -1e3], [1e3, 1e3], [-1e3, 1e3]];
+        $kept = $corners = [];
+        $first = 0;
         foreach ($tangents as [$normal, $far]) {
-            [$cos, $sin] = [cos($normal), sin($normal)];
-            $kept = [];
-            foreach ($shape as $at => $here) {
-                $next = $shape[($at + 1) % count($shape)];
-                [$a, $b] = [$here[0] * $cos + $here[1] * $sin - $far, $next[0] * $cos + $next[1] * $sin - $far];
-                if ($a <= 0) {
-                    $kept[] = $here;
-                }
-                if (($a < 0) !== ($b < 0) && abs($a - $b) > 1e-15) {
-                    $share = $a / ($a - $b);
-                    $kept[] = [$here[0] + ($next[0] - $here[0]) * $share, $here[1] + ($next[1] - $here[1]) * $share];
-                }
+            $line = [cos($normal), sin($normal), $far];
+            while (count($kept) - $first > 1 && self::isBeyond($line, $corners[count($corners) - 1])) {
+                array_pop($kept);
+                array_pop($corners);
             }
-            $shape = $kept;
+            while (count($kept) - $first > 1 && self::isBeyond($line, $corners[$first])) {
+                $first++;
+            }
+            $last = $kept[count($kept) - 1] ?? null;
+            if ($last !== null) {
+                // Turned by half a circle or more, with nothing between: they meet no more.
+                if ($last[0] * $line[1] - $last[1] * $line[0] <= 1e-12) {
+                    return [];
+                }
+                $corners[] = self::meeting($last, $line);
+            }
+            $kept[] = $line;
+        }
+        while (count($kept) - $first > 2 && self::isBeyond($kept[$first], $corners[count($corners) - 1])) {
+            array_pop($kept);
+            array_pop($corners);
+        }
+        while (count($kept) - $first > 2 && self::isBeyond($kept[count($kept) - 1], $corners[$first])) {
+            $first++;
+        }
+        if (count($kept) - $first < 3) {
+            return [];
         }
 
-        return $shape;
+        return [...array_slice($corners, $first), self::meeting($kept[count($kept) - 1], $kept[$first])];
+    }
+
+    /**
+     * @param  array{float, float, float}  $line
+     * @param  array{float, float}  $corner
+     */
+    private static function isBeyond(array $line, array $corner): bool
+    {
+        return $corner[0] * $line[0] + $corner[1] * $line[1] >= $line[2];
+    }
+
+    /**
+     * @param  array{float, float, float}  $one
+     * @param  array{float, float, float}  $other
+     * @return array{float, float}
+     */
+    private static function meeting(array $one, array $other): array
+    {
+        $turn = $one[0] * $other[1] - $one[1] * $other[0];
+
+        return [
+            ($one[2] * $other[1] - $other[2] * $one[1]) / $turn, ($one[0] * $other[2] - $other[0] * $one[2]) / $turn,
+        ];
     }
 }

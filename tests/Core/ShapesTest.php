@@ -134,3 +134,52 @@ it('shrinks an outline inward: round ones by 2π a mm, corners by their mitres',
         ->and(InwardOutline::of(Outline::of(Shape::Rectangle, 8.0, 6.0), 1.0)->length)
         ->toEqualWithDelta(20.0, 1e-6);
 });
+
+/** What a great square keeps of itself when it is cut along each tangent in turn: its length round. */
+function cutRound(Outline $outline, float $depth): float
+{
+    $shape = [[-99.0, -99.0], [99.0, -99.0], [99.0, 99.0], [-99.0, 99.0]];
+    for ($at = 0; $at < 720; $at++) {
+        [$cos, $sin] = [cos($at * M_PI / 360), sin($at * M_PI / 360)];
+        $far = $outline->towards($at * M_PI / 360) - $depth;
+        $left = [];
+        foreach ($shape as $index => $here) {
+            $next = $shape[($index + 1) % count($shape)];
+            $a = $here[0] * $cos + $here[1] * $sin - $far;
+            $b = $next[0] * $cos + $next[1] * $sin - $far;
+            if ($a <= 0) {
+                $left[] = $here;
+            }
+            if (($a < 0) !== ($b < 0)) {
+                $left[] = [$here[0] + ($next[0] - $here[0]) * $a / ($a - $b), $here[1] + ($next[1] - $here[1]) * $a
+                    / ($a - $b)];
+            }
+        }
+        $shape = $left;
+    }
+    $length = 0.0;
+    foreach ($shape as $index => [$x, $y]) {
+        [$nextX, $nextY] = $shape[($index + 1) % count($shape)];
+        $length += hypot($nextX - $x, $nextY - $y);
+    }
+    $turn = M_PI / 720;
+
+    return $outline->vertices() === [] ? $length * $turn / tan($turn) : $length;
+}
+
+it('keeps of each outline what all of its tangents leave', function (string $shape, float $long, float $wide): void {
+    $outline = Outline::of(Shape::from($shape), $long, $wide);
+    foreach ([0.05, 0.2, 0.35, 0.45] as $share) {
+        $depth = $share * $outline->wide;
+        expect(InwardOutline::of($outline, $depth)->length)->toEqualWithDelta(cutRound($outline, $depth), 1e-7);
+    }
+})->with([
+    ['round', 8, 8], ['oval', 9, 7], ['oval', 12, 4], ['marquise', 10, 5], ['pear', 9, 6], ['cushion', 8, 7],
+    ['octagon', 8, 6], ['rectangle', 8, 3], ['trillion', 7, 7], ['hexagon', 9, 7], ['kite', 9, 6],
+]);
+
+it('leaves nothing where the tangents have passed each other', function (string $shape): void {
+    $outline = Outline::of(Shape::from($shape), 8.0, 6.0);
+    expect(InwardOutline::of($outline, 3.01)->length)->toBe(0.0)
+        ->and(InwardOutline::of($outline, 6.0)->length)->toBe(0.0);
+})->with(['oval', 'marquise', 'cushion', 'octagon', 'rectangle', 'hexagon']);
