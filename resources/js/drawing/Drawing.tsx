@@ -10,7 +10,7 @@ import './drawing.css';
 
 const PX_PER_MM = 96 / per.in;
 /** From so far off its place a box is led back to it, px. */
-const FAR = 48;
+const FAR = 110;
 
 function Mark({ shape, scale }: { shape: Shape; scale: number }) {
     const { units } = useUnits();
