@@ -37,7 +37,10 @@ const config = defineConfig({
         },
         // Where the head is full, Rehearse is reached from Sums, from the stations and by its key.
         '.page': { display: 'flex' },
-        '.page-when-wide': { display: 'none', '@media (min-width: 1536px)': { display: 'flex' } },
+        '.page-when-wide': {
+            display: 'none',
+            '@media (min-width: 1536px), (max-width: 47.99em)': { display: 'flex' },
+        },
         '*:focus-visible': {
             outline: '3px solid var(--chakra-colors-verdigris) !important',
             outlineOffset: '2px',

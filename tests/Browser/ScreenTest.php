@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Models\Clock;
 use App\Models\Job;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\BrowserCase;
 
@@ -167,6 +169,45 @@ it('writes a day as the workshop does, whatever the browser would, and edits it 
     $this->saved();
     expect($job->refresh()->held()->decision('brief.due'))->toStartWith('2026-12-31')
         ->and($seen()[0])->toStartWith('Thu 31 Dec')->and($seen()[1])->toBe('block');
+});
+
+it('has a head of one line on a phone, however many clocks run, and folds the pages away', function (): void {
+    foreach (['a bath', 'another bath', 'a third'] as $label) {
+        Clock::query()->create([
+            'label' => "{$label} of the phone", 'started_at' => now(), 'stages' => [
+                ['stage' => 'soak', 'until_min' => 400],
+            ],
+        ]);
+    }
+    $phone = BrowserCase::open(500, 844);
+    $on = function (string $script) use ($phone): void {
+        $this->until(static fn (): bool => $phone->executeScript("return {$script}") === true, $script);
+    };
+    $press = static fn (string $css): mixed => $phone->findElement(WebDriverBy::cssSelector($css))->click();
+    try {
+        (new ChromeDevToolsDriver($phone))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => false,
+        ]);
+        $phone->get($this->url('/jobs'));
+        $on('document.querySelector("[data-testid=more-clocks]") !== null');
+        $on('document.querySelector("header").getBoundingClientRect().height < 60');
+        $on('document.querySelector("[data-testid=kiln-now]").checkVisibility()');
+        $on('/left \\+\\d/.test(document.querySelector("[data-testid=more-clocks] summary").textContent)');
+        $press('[data-testid="more-clocks"] summary');
+        $on('document.querySelector("[data-clock=\"a third of the phone\"] button").checkVisibility()');
+        $press('[data-testid="more-clocks"] summary');
+        $press('header > button');
+        $on('document.querySelector("nav[aria-label=Pages] a[href=\"/rehearse\"]").checkVisibility()');
+        $phone->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $on('!document.querySelector("nav[aria-label=Pages]").checkVisibility()');
+        $press('header > button');
+        $press('nav[aria-label="Pages"] a[href="/plan"]');
+        $on('location.pathname === "/plan" && !document.querySelector("nav[aria-label=Pages]").checkVisibility()');
+        $on('document.querySelector("header > button").textContent.includes("Plan")');
+    } finally {
+        $phone->quit();
+        Clock::query()->where('label', 'like', '% of the phone')->delete();
+    }
 });
 
 it('sends what is built packed, and only once', function (): void {

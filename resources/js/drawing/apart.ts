@@ -16,7 +16,7 @@ type Place = [x: number, y: number];
 const GAP = 5;
 /** How far round its own place a box looks for room, px, and in how many directions. */
 const [REACH, RING, TURNS] = [288, 12, 16];
-/** A place off the lines is worth so many px of way for each that is not covered. */
+/** For each step of a line that it would cover, a box goes so many px out of its way. */
 const COVERED = 30;
 /** A box stays where it stood unless another place is better by so much. */
 const STAYS = 30;

@@ -14,7 +14,7 @@ const FAINT = /^(ghost|centre|hole|fill-(?!sprue|caution))/;
 
 const weightOf = (style: string) => (FAINT.test(style) ? 0 : style === 'thin' ? 0.5 : 1);
 
-/** Points along each path in its own mm, by what it draws. */
+/** Points along paths that were drawn before, mm, by step and path. */
 const traced = new Map<string, [number, number][]>();
 
 function along(d: string, step: number): [number, number][] {

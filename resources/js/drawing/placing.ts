@@ -5,13 +5,15 @@ import { groundOf } from './ground';
 
 export type Moves = Record<string, [number, number]>;
 
+const NONE: { moves: Moves; under: number } = { moves: {}, under: 0 };
+
 /** How far each box of a drawing stands off its place, and how far the lowest reaches under the sheet, px. */
 export function usePlacing(
     sheet: RefObject<HTMLElement | null>,
     width: number,
     view: View,
 ): { moves: Moves; under: number } {
-    const [placing, setPlacing] = useState<{ moves: Moves; under: number }>({ moves: {}, under: 0 });
+    const [placing, setPlacing] = useState(NONE);
     const before = useRef<Moves>({});
     useLayoutEffect(() => {
         const here = sheet.current;
@@ -50,5 +52,5 @@ export function usePlacing(
         [here, ...boxes].forEach((one) => observer.observe(one));
         return () => observer.disconnect();
     }, [sheet, width, view]);
-    return placing;
+    return view.dimensions.length > 0 ? placing : NONE;
 }

@@ -10,6 +10,7 @@ import { drafts } from '../job/drafts';
 import { AlarmBar } from './AlarmBar';
 import { Boundary } from './Boundary';
 import { KeysDialog } from './KeysDialog';
+import { pageAt, Pages, PAGES } from './Pages';
 import { areKeysOn } from './keys';
 import { useScheme } from './scheme';
 import { Standing } from './Standing';
@@ -17,17 +18,6 @@ import { setZone } from './zone';
 import { SignIn } from '../pages/SignIn';
 import { Act } from '../bench/Act';
 import { Fetching } from '../bench/Fetching';
-
-const PAGES = [
-    ['/', 'Today', 't'],
-    ['/jobs', 'Jobs', 'j'],
-    ['/plan', 'Plan', 'l'],
-    ['/casting', 'Casting', 'c'],
-    ['/metal', 'Metal', 'm'],
-    ['/sums', 'Sums', 's'],
-    ['/rehearse', 'Rehearse', 'r'],
-    ['/shop', 'Shop', 'o'],
-] as const;
 
 /** Whether a key was meant for a field, a dialog or a menu, and not for the page. */
 export function isTyping(event: KeyboardEvent): boolean {
@@ -117,6 +107,12 @@ export function Shell() {
     if (!bench) return <Fetching words="Lighting the lamp…" query={asked} />;
     if (bench.network && !bench.person) return <SignIn />;
     setZone(bench.zone);
+    const page = pageAt(pathname);
+    const folds = {
+        display: { base: more ? 'flex' : 'none', md: 'flex' },
+        w: { base: 'full', md: 'auto' },
+        wrap: { base: 'wrap', md: 'nowrap' },
+    } as const;
     const offset = new Date(bench.now).getTime() - dataUpdatedAt;
     return (
         <Flex direction="column" minH="100vh">
@@ -130,55 +126,32 @@ export function Shell() {
                 borderColor="rule"
                 wrap="wrap"
                 className="no-print"
+                onKeyDown={(event) => {
+                    if (event.key === 'Escape') setMore(false);
+                }}
             >
                 <Box fontWeight="600" fontSize="18px" hideBelow="md">
                     Hot Sprue
                 </Box>
-                <Flex as="nav" aria-label="Pages" gap={{ base: 0, md: 2 }}>
-                    {PAGES.map(([to, label]) => (
-                        <NavLink
-                            key={to}
-                            to={to}
-                            end={to === '/'}
-                            style={{
-                                minWidth: 48,
-                                minHeight: 52,
-                                alignItems: 'center',
-                                justifyContent: 'center',
-                            }}
-                            className={to === '/rehearse' ? 'page-when-wide' : 'page'}
-                        >
-                            {({ isActive }) => (
-                                <Box
-                                    as="span"
-                                    borderBottomWidth="3px"
-                                    borderColor={isActive ? 'ink' : 'transparent'}
-                                    py="13px"
-                                    color={isActive ? 'ink' : 'soft'}
-                                    fontSize="16px"
-                                >
-                                    {label}
-                                </Box>
-                            )}
-                        </NavLink>
-                    ))}
-                </Flex>
-                <Box flex="1" hideBelow="md" />
-                {/* On a phone who is at the bench, and how it looks, fold away. */}
+                {/* A phone’s head is one line: pages, and who is at the bench, fold away. */}
                 <Act
                     kind="quiet"
                     hideFrom="md"
                     minW="44px"
                     px={2}
-                    aria-label="Who is at the bench, and more"
+                    aria-label={`Pages, and who is at the bench; this is ${page}`}
                     aria-expanded={more}
                     onClick={() => setMore(!more)}
                 >
-                    ⋯
+                    <Box as="span" aria-hidden color="ink" fontSize="16px" fontWeight="600">
+                        ☰ {page}
+                    </Box>
                 </Act>
+                <Pages folds={{ ...folds, order: { base: 10, md: 0 } }} onGo={() => setMore(false)} />
+                <Box flex="1" />
                 {bench.kiln ? <KilnNow kiln={bench.kiln} /> : null}
                 <Clocks bench={bench} offset={offset} />
-                <Flex align="center" gap={1} display={{ base: more ? 'flex' : 'none', md: 'flex' }}>
+                <Flex align="center" gap={1} {...folds} order={{ base: 11, md: 0 }}>
                     {bench.network ? (
                         <Act kind="quiet" onClick={() => leave.mutate()}>
                             {bench.person?.name}, sign out

@@ -1,11 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { post } from '../api/client';
 import type { Bench, Clock } from '../api/types';
 import { Act } from '../bench/Act';
 import { allow, isAllowed, ring } from './sound';
+import { useNarrow } from './useWide';
 
 /** Seconds now, ticking; the difference to the server's clock is taken off. */
 export function useNow(offset: number): number {
@@ -60,6 +61,7 @@ function OneClock({ clock, now, onStop }: { clock: Clock; now: number; onStop: (
  */
 export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
     const now = useNow(offset);
+    const isNarrow = useNarrow();
     const [audible, setAudible] = useState(isAllowed);
     const before = useRef<Record<number, string>>({});
     const queries = useQueryClient();
@@ -86,41 +88,66 @@ export function Clocks({ bench, offset }: { bench: Bench; offset: number }) {
     const shown = (clock: Clock) => (
         <OneClock key={clock.id} clock={clock} now={now} onStop={() => stop.mutate(clock.id)} />
     );
+    const sound = audible ? null : (
+        <Act
+            kind="turn"
+            px={1}
+            onClick={() => {
+                allow();
+                setAudible(true);
+            }}
+        >
+            let it ring
+        </Act>
+    );
+    if (isNarrow && !first && audible) return null;
     return (
         <Flex gap={{ base: 2, md: 4 }} align="center" wrap="wrap" role="timer" aria-label="Running clocks">
-            {first ? shown(first) : null}
-            {others.length > 0 ? (
-                <Box as="details" position="relative" data-testid="more-clocks">
-                    <Box as="summary" minH="44px" minW="44px" lineHeight="44px" cursor="pointer">
-                        {others.length} more
-                    </Box>
-                    <Box
-                        position="absolute"
-                        right={0}
-                        zIndex={20}
-                        bg="card"
-                        borderWidth="1px"
-                        borderColor="rule"
-                        p={3}
-                        w="max-content"
-                        maxW="90vw"
-                    >
-                        {others.map(shown)}
-                    </Box>
-                </Box>
-            ) : null}
-            {audible ? null : (
-                <Act
-                    kind="turn"
-                    px={1}
-                    onClick={() => {
-                        allow();
-                        setAudible(true);
-                    }}
-                >
-                    let it ring
-                </Act>
+            {isNarrow ? (
+                <Folded words={first ? short(first, now, others.length) : 'sound'}>
+                    {first ? shown(first) : null}
+                    {others.map(shown)}
+                    {sound}
+                </Folded>
+            ) : (
+                <>
+                    {first ? shown(first) : null}
+                    {others.length > 0 ? (
+                        <Folded words={`${others.length} more`}>{others.map(shown)}</Folded>
+                    ) : null}
+                    {sound}
+                </>
             )}
         </Flex>
+    );
+}
+
+/** A clock in as few letters as may be, for a phone’s head. */
+function short(clock: Clock, now: number, others: number): string {
+    const { stage, left, over } = standing(clock, now);
+    return (stage ? `${duration(left)} left` : `over ${duration(over)}`) + (others > 0 ? ` +${others}` : '');
+}
+
+/** What is behind some words in the head, and opens under them. */
+function Folded({ words, children }: { words: string; children: ReactNode }) {
+    return (
+        <Box as="details" position="relative" data-testid="more-clocks">
+            <Box as="summary" minH="44px" minW="44px" lineHeight="44px" cursor="pointer" whiteSpace="nowrap">
+                {words}
+            </Box>
+            <Box
+                position="absolute"
+                right={0}
+                zIndex={20}
+                bg="card"
+                borderWidth="1px"
+                borderColor="rule"
+                p={3}
+                w="max-content"
+                maxW="90vw"
+            >
+                {children}
+            </Box>
+        </Box>
     );
 }
