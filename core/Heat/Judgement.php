@@ -126,7 +126,7 @@ final readonly class Judgement
     {
         $isTogether = $widest?->ahead === null || abs($widest->ahead) < Joining::BEHIND;
         if ($missing !== null && ($missing !== Missing::Spent || $isTogether)) {
-            return "{$missing->said()}: {$missing->remedy()}.";
+            return $missing->sentence();
         }
         [$ahead, $behind, $by] = self::sides($end, $widest);
 
@@ -145,8 +145,7 @@ final readonly class Judgement
             }
         }
         if ($missing !== null) {
-            return sprintf('Left behind: %s. %s: %s.', implode(', ', array_keys($left)), $missing->said(),
-                $missing->remedy());
+            return sprintf('Left behind: %s. %s', implode(', ', array_keys($left)), $missing->sentence());
         }
         $joints = array_unique(array_map(static fn (Contact $one): string => $one->joint, $end->now()));
 
@@ -163,7 +162,7 @@ final readonly class Judgement
     private static function cold(array $marks, ?Missing $missing): string
     {
         if ($missing !== null) {
-            return "{$missing->said()}: {$missing->remedy()}.";
+            return $missing->sentence();
         }
         $under = array_filter(array_column($marks, 'sign'), static fn (string $sign): bool => $sign === 'clears');
 

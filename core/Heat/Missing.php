@@ -62,4 +62,9 @@ enum Missing
             self::Spent => 'bring it to heat more quickly, or pickle and flux anew',
         };
     }
+
+    public function sentence(): string
+    {
+        return "{$this->said()}: {$this->remedy()}.";
+    }
 }

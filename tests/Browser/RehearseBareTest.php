@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Models\Rehearsal;
-use Facebook\WebDriver\WebDriverKeys;
 use HotSprue\Heat\Lessons;
 
 require_once __DIR__.'/../Support/torch.php';
@@ -14,10 +13,7 @@ it('balls on dull metal in each lesson where the flux was forgotten', function (
     does($this, 'coat');
     does($this, 'lay');
     leadTo($this, $lesson);
-    $stage = $this->find('[data-testid="heat-stage"]');
-    $stage->sendKeys(' ');
-    watch($this, SEEN.'.textContent.includes("draws up")');
-    $stage->sendKeys([' ', WebDriverKeys::ENTER]);
+    burnUntil($this, 'textContent.includes("draws up")');
     $this->reads('[data-testid="sentence"]', 'There was no flux at the joint, and solder does not wet dull metal: '
         .'flux both faces first.');
     $kept = Rehearsal::query()->latest('id')->firstOrFail();

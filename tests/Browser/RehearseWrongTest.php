@@ -37,10 +37,7 @@ it('stays cold from afar, held so by the wheel', function (string $lesson): void
 it('sees a chip jump where a hot flame goes to the joint at once', function (string $lesson): void {
     atTheTorch($this, $lesson, 'oxy-gas');
     leadToJoint($this, $lesson);
-    $stage = $this->find('[data-testid="heat-stage"]');
-    $stage->sendKeys(' ');
-    watch($this, SEEN.'.textContent.includes("jumps off")');
-    $stage->sendKeys([' ', WebDriverKeys::ENTER]);
+    burnUntil($this, 'textContent.includes("jumps off")');
     $this->reads('[data-testid="sentence"]', 'The chip jumped off with the boiling flux: warm it slowly until the '
         .'crust is dry, or feed the solder by hand.');
 })->with(['bezel-on-plate', 'collet-on-shank', 'near-a-first', 'gold-on-silver', 'long-seam', 'three-claws']);
@@ -48,10 +45,7 @@ it('sees a chip jump where a hot flame goes to the joint at once', function (str
 it('draws the solder up on the light part, which a sharp flame went to first', function (): void {
     atTheTorch($this, 'collet-on-shank', 'air-acetylene', 4);
     leadTo($this, 'collet-on-shank', 'collet');
-    $stage = $this->find('[data-testid="heat-stage"]');
-    $stage->sendKeys(['[', '[', '[', '[', ' ']);
-    watch($this, SEEN.'.textContent.includes("draws up")');
-    $stage->sendKeys([' ', WebDriverKeys::ENTER]);
+    burnUntil($this, 'textContent.includes("draws up")', '[[[[');
     expect($this->find('[data-testid="afterwards"]')->getAttribute('data-outcome'))->toBe('balled');
     expect($this->text('[data-testid="sentence"]'))->toMatch(
         '/^The collet was (2|3|4)\d °C ahead of the shank when the solder drew up: start on the far side of the/',
@@ -63,10 +57,7 @@ it('leaves a part of it behind where the flame stands still', function (
 ): void {
     atTheTorch($this, $lesson, $torch, 4);
     leadTo($this, $lesson, $part, $aside);
-    $stage = $this->find('[data-testid="heat-stage"]');
-    $stage->sendKeys([...array_fill(0, $sharper, '['), ' ']);
-    watch($this, SEEN.".{$enough}");
-    $stage->sendKeys([' ', WebDriverKeys::ENTER]);
+    burnUntil($this, $enough, str_repeat('[', $sharper));
     expect($this->find('[data-testid="afterwards"]')->getAttribute('data-outcome'))->toBe('partly')
         ->and($this->text('[data-testid="sentence"]'))->toContain($words);
 })->with([
@@ -79,11 +70,8 @@ it('leaves a part of it behind where the flame stands still', function (
 it('pits where it is held far past the flow', function (): void {
     atTheTorch($this, 'collet-on-shank', 'air-acetylene', 4);
     leadTo($this, 'collet-on-shank');
-    $stage = $this->find('[data-testid="heat-stage"]');
     // One step farther off, so that 18k comes to stand under its solidus.
-    $stage->sendKeys(['-', ' ']);
-    watch($this, SEEN.'.textContent.includes("pits")');
-    $stage->sendKeys([' ', WebDriverKeys::ENTER]);
+    burnUntil($this, 'textContent.includes("pits")', '-');
     $this->reads('[data-testid="sentence"]', 'The joint stood more than 80 °C past its flow for over 10 s, and its '
         .'zinc is gone: take the flame away at the flash.');
 });

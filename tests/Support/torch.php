@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Rehearsals\HeatLesson;
+use Facebook\WebDriver\WebDriverKeys;
 use HotSprue\Heat\Node;
 use PHPUnit\Framework\AssertionFailedError;
 use Tests\BrowserCase;
@@ -83,6 +84,15 @@ function watch(BrowserCase $case, string $script, float $patience = 90.0): void
         }
         usleep(40_000);
     }
+}
+
+/** By keys: holds the torch as said, lights it, waits until something is seen, takes it away and is done. */
+function burnUntil(BrowserCase $case, string $seen, string $held = ''): void
+{
+    $stage = $case->find('[data-testid="heat-stage"]');
+    $stage->sendKeys("{$held} ");
+    watch($case, SEEN.".{$seen}");
+    $stage->sendKeys([' ', WebDriverKeys::ENTER]);
 }
 
 const SEEN = 'document.querySelector(\'[data-testid="seen"]\')';
