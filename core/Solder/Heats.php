@@ -42,10 +42,6 @@ final readonly class Heats
 
     public static function of(Assembly $assembly, PlanTerms $terms): self
     {
-        $flows = array_values(
-            array_unique(array_map(static fn (Solder $solder): float => $solder->flow, $assembly->solders)),
-        );
-        rsort($flows);
         $joints = $heatOf = [];
         foreach ($assembly->joints as $joint) {
             if ($joint->cold) {
@@ -56,6 +52,7 @@ final readonly class Heats
             $heatOf[$joint->index] = array_search($key, array_keys($joints), true);
         }
         $joints = array_values($joints);
+        $flows = self::flows($assembly, $terms, $joints);
         $parts = array_map(
             static fn (array $heat): int => array_reduce(
                 $heat, static fn (int $parts, Joint $joint): int => $parts | $joint->parts, 0,
@@ -106,6 +103,30 @@ final readonly class Heats
                 array_keys($before),
             ),
         );
+    }
+
+    /**
+     * What flows at some heat, hottest first. What the law or a joint keeps from all of them is left out: the rest are
+     * then alike, which is soon reckoned.
+     *
+     * @param  list<list<Joint>>  $joints
+     * @return list<float> °C
+     */
+    private static function flows(Assembly $assembly, PlanTerms $terms, array $joints): array
+    {
+        $flows = [];
+        foreach ($assembly->solders as $solder) {
+            foreach ($joints as $made) {
+                if ($terms->allow($solder, $made, $assembly)) {
+                    $flows[] = $solder->flow;
+                    break;
+                }
+            }
+        }
+        $flows = array_values(array_unique($flows));
+        rsort($flows);
+
+        return $flows;
     }
 
     /** Every heat. */

@@ -255,6 +255,33 @@ it('finds what trying every order and grade finds', function (int $seed): void {
     }
 })->with(range(1, 200));
 
+it('finds under the law what every order of the fine solders finds', function (int $seed): void {
+    mt_srand($seed);
+    $fine = ['silver-hard' => 788, 'silver-medium' => 738, 'silver-easy' => 718];
+    $joints = [];
+    for ($joint = 0; $joint < mt_rand(3, 5); $joint++) {
+        $one = mt_rand(0, 3);
+        $joints[] = [
+            'id' => "j{$joint}", 'parts' => ["p{$one}", 'p'.(($one + mt_rand(1, 3)) % 4)],
+            'after' => $joint > 0 && mt_rand(0, 3) === 0 ? ['j'.mt_rand(0, $joint - 1)] : [], 'grade' => null,
+            'guard' => mt_rand(0, 4) === 0, 'same_heat' => null,
+        ];
+    }
+    $solidus = array_fill_keys(['p0', 'p1', 'p2', 'p3'], 802);
+    $heats = array_map(static fn (array $joint): array => [$joint], $joints);
+    $best = EveryPlan::best($solidus, $heats, $fine, 10, 10);
+    // Extra easy is in the cupboard, and 56 % silver: the law keeps it from every joint.
+    $solders = [...array_keys($fine), 'silver-extra-easy'];
+    $parts = array_fill_keys(array_keys($solidus), 'sterling-925');
+    $answer = joined($parts, $joints, ['solders' => $solders, 'law' => 'on', 'step_c' => 10]);
+    expect($answer->value('possible'))->toBe($best === null ? 'no' : 'yes')
+        ->and($best === null ? [] : flows($answer))->toEqual($best['flows'] ?? []);
+    $free = EveryPlan::best($solidus, $heats, [...$fine, 'silver-extra-easy' => 652], 10, 10);
+    $remedy = joined($parts, $joints, ['solders' => $solders, 'step_c' => 10])->finding('under-fineness')?->remedy;
+    expect($remedy !== null)->toBe(in_array(652, $free['flows'] ?? [], true))
+        ->and(str_contains((string) $remedy, 'there is no plan'))->toBe($remedy !== null && $best === null);
+})->with(range(301, 360));
+
 /**
  * A piece by lot: eight parts at the most, a tree of joints over them and more that brace it.
  *
