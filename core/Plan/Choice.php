@@ -43,6 +43,17 @@ final readonly class Choice
         );
     }
 
+    /** The same for choices that are the same. */
+    public function key(): string
+    {
+        [$hands, $late, $hurried] = [$this->hands, $this->late, $this->hurried];
+        ksort($hands);
+        ksort($late);
+        ksort($hurried);
+
+        return json_encode([$this->order, $hands, $this->rhythm, $late, $hurried], JSON_THROW_ON_ERROR);
+    }
+
     public function rhythmOf(int $job): int
     {
         return isset($this->hurried[$job]) ? 1 : $this->rhythm;

@@ -26,7 +26,8 @@ final class PlanSearch
 
     private int $left;
 
-    private int $tried = 0;
+    /** @var array<string, Plan> what each choice came to: ways down from different starts meet */
+    private array $known = [];
 
     private Choice $choice;
 
@@ -101,18 +102,15 @@ final class PlanSearch
         return $this->choice;
     }
 
-    /** How many plans were held against one another. */
-    public function tried(): int
-    {
-        return $this->tried;
-    }
-
     private function place(Choice $choice): Plan
     {
-        $this->left -= count($choice->order);
-        $this->tried++;
+        $key = $choice->key();
+        if (! isset($this->known[$key])) {
+            $this->left -= count($choice->order);
+            $this->known[$key] = Scheduler::place($this->workload, $choice, $this->prepared);
+        }
 
-        return Scheduler::place($this->workload, $choice, $this->prepared);
+        return $this->known[$key];
     }
 
     private function try(Choice $choice): bool

@@ -84,7 +84,8 @@ final readonly class PlanTold
         $days = [];
         foreach ($this->workload->hours as $person => $hours) {
             foreach ($hours->intervals() as [$from, $to]) {
-                $days[$person][$this->day($from)]['of'] = ($days[$person][$this->day($from)]['of'] ?? 0) + $to - $from;
+                $day = $this->day($from);
+                $days[$person][$day]['of'] = ($days[$person][$day]['of'] ?? 0) + $to - $from;
             }
         }
         foreach ($this->plan->placed as $placed) {

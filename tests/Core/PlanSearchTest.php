@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use HotSprue\Plan\Choice;
 use Tests\Support\EveryOrder;
 
 require_once __DIR__.'/../Support/planning.php';
@@ -167,3 +168,16 @@ it('goes on from an earlier plan to one that is no later', function (int $seed):
     expect($again->num('late_min'))->toBeLessThanOrEqual($plan->num('late_min') + max(1440,
         $plan->num('late_min') / 5));
 })->with(range(1, 3));
+
+it('knows a choice again by whichever moves it was come to, and no other for it', function (): void {
+    $choice = new Choice([0, 1, 2]);
+    $one = $choice->handing(1, 0)->handing(0, 1)->waiting(4, 90)->waiting(3, 60)->hurrying(1)->hurrying(0);
+    $other = $choice->hurrying(0)->waiting(3, 60)->hurrying(1)->handing(0, 1)->waiting(4, 90)->handing(1, 0);
+    $different = [
+        $choice, $choice->ordered([0, 2, 1]), $choice->handing(0, 1), $choice->handing(1, 0), $choice->waiting(0, 1),
+        $choice->waiting(1, 1), $choice->hurrying(0), $choice->hurrying(1), new Choice([0, 1, 2], rhythm: 2),
+    ];
+    expect($one->key())->toBe($other->key())
+        ->and(array_unique(array_map(static fn (Choice $of): string => $of->key(), $different)))
+        ->toHaveCount(count($different));
+});
