@@ -51,6 +51,15 @@ final class Fire
     /** @var list<array{int, int, float}> from, to and W/K within the parts */
     private readonly array $ways;
 
+    /** @var array<int, float> W/K that draw each node, but for its glow */
+    private array $draws = [];
+
+    /** @var list<array{int, int, float}>|null from, to and W/K within the joints */
+    private ?array $joints = null;
+
+    /** @var list<array{int, int, float}> the same within parts and joints */
+    private array $led = [];
+
     /** Whether a heat sink or wet paste is on the piece. */
     private readonly bool $isWet;
 
@@ -116,52 +125,61 @@ final class Fire
     /** @param list<array{int, int, float}> $joints from, to and W/K */
     private function advance(float $seconds, array $joints): void
     {
-        $ways = [...$this->ways, ...$joints];
-        $splits = $this->splits($seconds, $ways);
+        if ($joints !== $this->joints) {
+            $this->lead($joints);
+        }
+        $splits = $this->splits($seconds);
+        $ways = $this->led;
         $seconds /= $splits;
         $hot = $this->flame->torch->flame();
         $cold = (Node::AIR + self::KELVIN) ** 4;
+        // Most of a rehearsal's time is spent here, and half of it would be in asking $this for each figure.
+        [$heats, $flames, $cools, $glows] = [$this->heats, $this->flames, $this->cools, $this->glows];
+        [$takes, $inAll, $lostInAll] = [$this->takes, $this->given, $this->lost];
         for ($split = 0; $split < $splits; $split++) {
             $gains = [];
-            foreach ($this->heats as $index => $celsius) {
-                $given = $celsius < $hot ? $this->flames[$index] * ($hot - $celsius) : 0.0;
+            foreach ($heats as $index => $celsius) {
+                $given = $celsius < $hot ? $flames[$index] * ($hot - $celsius) : 0.0;
                 $square = ($celsius + self::KELVIN) * ($celsius + self::KELVIN);
-                $lost = $this->cools[$index] * ($celsius - Node::AIR)
-                    + $this->glows[$index] * ($square * $square - $cold);
-                $this->given[$index] += $given * $seconds;
-                $this->lost[$index] += $lost * $seconds;
+                $lost = $cools[$index] * ($celsius - Node::AIR) + $glows[$index] * ($square * $square - $cold);
+                $inAll[$index] += $given * $seconds;
+                $lostInAll[$index] += $lost * $seconds;
                 $gains[] = $given - $lost;
             }
             foreach ($ways as [$from, $to, $conducts]) {
-                $passes = $conducts * ($this->heats[$from] - $this->heats[$to]);
+                $passes = $conducts * ($heats[$from] - $heats[$to]);
                 $gains[$from] -= $passes;
                 $gains[$to] += $passes;
             }
             foreach ($gains as $index => $gain) {
-                $this->heats[$index] += $gain * $seconds / $this->takes[$index];
+                $heats[$index] += $gain * $seconds / $takes[$index];
             }
+        }
+        [$this->heats, $this->given, $this->lost] = [$heats, $inAll, $lostInAll];
+    }
+
+    /** @param list<array{int, int, float}> $joints from, to and W/K, otherwise than in the step before */
+    private function lead(array $joints): void
+    {
+        [$this->joints, $this->led, $this->draws] = [$joints, [...$this->ways, ...$joints], []];
+        foreach ($this->flames as $index => $flame) {
+            $this->draws[$index] = $flame + $this->cools[$index];
+        }
+        foreach ($this->led as [$from, $to, $conducts]) {
+            $this->draws[$from] += $conducts;
+            $this->draws[$to] += $conducts;
         }
     }
 
-    /**
-     * How often a step is split so that the quickest node stays steady.
-     *
-     * @param  list<array{int, int, float}>  $ways
-     */
-    private function splits(float $seconds, array $ways): int
+    /** How often a step is split so that the quickest node stays steady. */
+    private function splits(float $seconds): int
     {
-        $draws = [];
-        foreach ($this->heats as $index => $celsius) {
-            $draws[] = $this->flames[$index] + $this->cools[$index]
-                + 4 * $this->glows[$index] * (max($celsius, 0.0) + self::KELVIN) ** 3;
-        }
-        foreach ($ways as [$from, $to, $conducts]) {
-            $draws[$from] += $conducts;
-            $draws[$to] += $conducts;
-        }
+        [$draws, $glows, $takes] = [$this->draws, $this->glows, $this->takes];
         $quickest = 0.0;
-        foreach ($draws as $index => $draw) {
-            $quickest = max($quickest, $draw / $this->takes[$index]);
+        foreach ($this->heats as $index => $celsius) {
+            $kelvin = ($celsius > 0.0 ? $celsius : 0.0) + self::KELVIN;
+            $own = ($draws[$index] + 4 * $glows[$index] * $kelvin * $kelvin * $kelvin) / $takes[$index];
+            $quickest = $own > $quickest ? $own : $quickest;
         }
 
         return max(1, (int) ceil($seconds * $quickest / self::SHARE));

@@ -71,8 +71,8 @@ final class Joining
                 default => $contact,
             };
             if ($seen !== $this->contacts[$index]) {
+                $this->leads = $seen->conducts() === $this->contacts[$index]->conducts() ? $this->leads : null;
                 $this->contacts[$index] = $seen;
-                $this->leads = null;
             }
         }
     }
