@@ -29,6 +29,9 @@ final class BenchCommand extends Command
 
     public function handle(): int
     {
+        if (! filter_var(ini_get('opcache.enable_cli'), FILTER_VALIDATE_BOOL)) {
+            return $this->asServed();
+        }
         $times = max(20, (int) $this->text('times'));
         $measured = [
             ...$this->core($times), ...JobTrials::core($times), ...ManySettings::measure($times),
@@ -47,6 +50,15 @@ final class BenchCommand extends Command
         $this->line($slow === [] ? 'All within what is wanted.' : count($slow).' slower or heavier than wanted.');
 
         return $slow === [] ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** Once more, its code compiled once and kept, as the application is served. */
+    private function asServed(): int
+    {
+        $again = [PHP_BINARY, '-d', 'opcache.enable_cli=1', ...(array) ($_SERVER['argv'] ?? [])];
+        passthru(implode(' ', array_map(escapeshellarg(...), array_filter($again, is_string(...)))), $status);
+
+        return $status;
     }
 
     private function text(string $option): string
