@@ -16,10 +16,31 @@ use HotSprue\Job\Station;
 use HotSprue\Samples\Samples;
 use HotSprue\Workshop\WorkshopFields;
 use HotSprue\Workshop\WorkshopSettings;
+use Illuminate\Support\Facades\Cache;
 
 /** Everything the screen must know of fields and sheets, read from where they are declared. */
 final class Catalogue
 {
+    /** The whole of it; made anew only where a figure of the workshop is another. */
+    public static function asJson(): string
+    {
+        $workshop = Workshop::the();
+        $of = [$workshop->rulebook->hash, $workshop->own_figures];
+        $kept = Cache::get(self::class);
+        if (! is_array($kept) || $kept['of'] !== $of) {
+            $kept = ['of' => $of, 'json' => json_encode(self::toArray(), JSON_THROW_ON_ERROR)];
+            Cache::forever(self::class, $kept);
+        }
+
+        return $kept['json'];
+    }
+
+    /** The code that it is read from is another. */
+    public static function forget(): void
+    {
+        Cache::forget(self::class);
+    }
+
     /** @return array<string, mixed> */
     public static function toArray(): array
     {

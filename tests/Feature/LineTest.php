@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Contract\Catalogue;
 use App\Models\Job;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -53,4 +55,20 @@ it('sends the catalogue once, until something in it is another', function (): vo
     expect($this->getJson('/api/catalogue', $tag)->assertStatus(304)->getContent())->toBe('');
     $this->putJson('/api/shop', ['allowances.finish_inside' => '0.15 mm'])->assertOk();
     $this->getJson('/api/catalogue', $tag)->assertOk();
+});
+
+it('puts the catalogue together once for the same figures, and anew for others or for other code', function (): void {
+    $default = fn (): mixed => collect((array) $this->getJson('/api/catalogue')->assertOk()->json('sheets'))
+        ->where('name', 'wax.dimensions')->pluck('inputs')->flatten(1)->where('name', 'finish_inside')->value('default');
+    expect($default())->toBe(0.1);
+    $given = static fn (string $json): bool => Cache::forever(Catalogue::class, [
+        ...Cache::get(Catalogue::class), 'json' => $json,
+    ]);
+    $given('{"sheets": []}');
+    expect($default())->toBeNull();
+    $this->putJson('/api/shop', ['allowances.finish_inside' => '0.15 mm'])->assertOk();
+    expect($default())->toBe(0.15);
+    $given('{"sheets": []}');
+    Catalogue::forget();
+    expect($default())->toBe(0.15);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Contract\Catalogue;
 use App\Contract\JobSchema;
 use App\Contract\OpenApi;
 use App\Contract\Pages;
@@ -20,6 +21,7 @@ final class ContractCommand extends Command
     public function handle(): int
     {
         $differs = [];
+        $this->option('check') || Catalogue::forget();
         foreach ($this->files() as $file => $text) {
             $path = base_path($file);
             if (is_file($path) && file_get_contents($path) === $text) {

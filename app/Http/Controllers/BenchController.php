@@ -22,7 +22,7 @@ final class BenchController
 {
     public function catalogue(): JsonResponse
     {
-        return new JsonResponse(Catalogue::toArray());
+        return JsonResponse::fromJsonString(Catalogue::asJson());
     }
 
     public function today(TodayPage $today): JsonResponse
