@@ -1,4 +1,56 @@
-import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+import { createSystem, defineConfig } from '@chakra-ui/react';
+import { defaultBaseConfig } from '@chakra-ui/react/preset-base';
+import {
+    animationStyles,
+    breakpoints,
+    buttonRecipe,
+    cssVarsPrefix,
+    cssVarsRoot,
+    dialogSlotRecipe,
+    globalCss,
+    iconRecipe,
+    inputRecipe,
+    keyframes,
+    layerStyles,
+    menuSlotRecipe,
+    nativeSelectSlotRecipe,
+    semanticTokens,
+    spinnerRecipe,
+    textareaRecipe,
+    textStyles,
+    tokens,
+} from '@chakra-ui/react/theme';
+
+const { transparent, current, black, white, blackAlpha, gray, red } = tokens.colors;
+const { bg, fg, border, gray: grays } = semanticTokens.colors;
+
+/**
+ * What is used of Chakra's own theme: the whole of it, with its ten palettes and seventy kinds of component, is put
+ * together twice before the first page is drawn, which takes longer than the page.
+ */
+const base = defineConfig({
+    preflight: true,
+    cssVarsPrefix,
+    cssVarsRoot,
+    globalCss,
+    theme: {
+        breakpoints,
+        keyframes,
+        textStyles,
+        layerStyles,
+        animationStyles,
+        tokens: { ...tokens, colors: { transparent, current, black, white, blackAlpha, gray, red } },
+        semanticTokens: { ...semanticTokens, colors: { bg, fg, border, gray: grays } },
+        recipes: {
+            button: buttonRecipe,
+            icon: iconRecipe,
+            input: inputRecipe,
+            spinner: spinnerRecipe,
+            textarea: textareaRecipe,
+        },
+        slotRecipes: { dialog: dialogSlotRecipe, menu: menuSlotRecipe, nativeSelect: nativeSelectSlotRecipe },
+    },
+});
 
 const both = (light: string, dark: string) => ({ value: { base: light, _dark: dark } });
 
@@ -51,4 +103,4 @@ const config = defineConfig({
     },
 });
 
-export const system = createSystem(defaultConfig, config);
+export const system = createSystem(defaultBaseConfig, base, config);

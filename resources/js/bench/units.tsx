@@ -1,5 +1,5 @@
 import per from '../api/units.json';
-import { wall } from '../shell/zone';
+import { dayOf, today, wall } from '../shell/zone';
 import { createContext, use, useCallback, useMemo, useState, type ReactNode } from 'react';
 
 export interface Units {
@@ -115,10 +115,9 @@ export function moment(text: string, quantity?: string | null): string {
         (quantity !== undefined && quantity !== null && !['moment', 'day', 'text'].includes(quantity))
     )
         return text;
-    const day = new Date(Number(found[1]), Number(found[2]) - 1, Number(found[3]));
-    const words = day.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+    const words = dayOf(Date.UTC(Number(found[1]), Number(found[2]) - 1, Number(found[3])));
     // Another year is said; this one goes without saying.
-    const said = day.getFullYear() === new Date().getFullYear() ? words : `${words} ${found[1]}`;
+    const said = found[1] === today().slice(0, 4) ? words : `${words} ${found[1]}`;
     return found[4] ? `${said} ${found[4]}` : said;
 }
 

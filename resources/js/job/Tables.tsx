@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { Job } from '../api/types';
 import { moment, say, useUnits } from '../bench/units';
+import { at, clock, MINUTE } from '../shell/zone';
 
 interface Mass {
     alloy: string;
@@ -41,7 +42,7 @@ export function Programme({ job }: { job: Job }) {
     const stages = answer?.results.stages?.value as Stage[] | undefined;
     if (!stages) return null;
     const start = answer?.results.start_at?.value as string | undefined;
-    const begun = start ? new Date(start).getTime() : null;
+    const begun = start ? at(start) : null;
     const rows = stages.map((stage, index) => ({
         ...stage,
         before: stages.slice(0, index).reduce((sum, one) => sum + one.ramp_min + one.hold_min, 0),
@@ -62,10 +63,7 @@ export function Programme({ job }: { job: Job }) {
                     <Box as="tr" key={stage.name} borderTopWidth="1px" borderColor="rule">
                         <td>
                             {begun
-                                ? new Date(begun + stage.before * 60_000).toLocaleTimeString('en-GB', {
-                                      hour: '2-digit',
-                                      minute: '2-digit',
-                                  })
+                                ? clock(begun + stage.before * MINUTE)
                                 : say(stage.before, 'minutes', units).figure}
                         </td>
                         <td>{stage.name}</td>

@@ -2,7 +2,8 @@ import { Box, Flex } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import { LevelMark } from '../bench/marks';
 import { useTalk } from '../bench/talk';
-import { at, clock, DAY, dayOf, long, mattersOf, placedOf, runsOf, usePlan, type Plan } from './plan/plan';
+import { long, mattersOf, placedOf, runsOf, usePlan, type Plan } from './plan/plan';
+import { at, clock, DAY, dayOf } from '../shell/zone';
 import { StepLine } from './plan/StepPanel';
 
 /** Steps of a person shown before the rest are counted. */

@@ -4,19 +4,8 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { get } from '../api/client';
 import type { Bench } from '../api/types';
 import { Fetching } from '../bench/Fetching';
-import {
-    at,
-    clock,
-    DAY,
-    dayOf,
-    long,
-    mattersOf,
-    placedOf,
-    runsOf,
-    usePlan,
-    type Plan,
-} from '../pages/plan/plan';
-import { setZone } from '../shell/zone';
+import { long, mattersOf, placedOf, runsOf, usePlan, type Plan } from '../pages/plan/plan';
+import { DAY, at, clock, dayOf, setZone } from '../shell/zone';
 import { useTitle } from '../shell/useTitle';
 import { Letterhead } from './Letterhead';
 import './print.css';

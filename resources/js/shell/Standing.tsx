@@ -3,8 +3,9 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { Link, useLocation } from 'react-router';
 import type { Bench } from '../api/types';
 import { drafts } from '../job/drafts';
+import { wall } from './zone';
 
-const hour = (at: number) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+const hour = (moment: number) => wall(new Date(moment).toISOString()).slice(11);
 
 /** Whether a request's answer was lost and is being asked after. */
 function useLostAnswer(): boolean {

@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import type { Axis } from './axis';
 import type { Bar, Moving } from './bars';
-import { clock, DAY, dayOf, MINUTE } from './plan';
+import { clock, DAY, dayOf, MINUTE } from '../../shell/zone';
 
 export const HIGH = 46;
 

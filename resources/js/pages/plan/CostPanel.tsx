@@ -7,7 +7,8 @@ import { Act } from '../../bench/Act';
 import { LevelMark } from '../../bench/marks';
 import { useTalk } from '../../bench/talk';
 import type { Moving } from './bars';
-import { at, clock, dayOf, long, said } from './plan';
+import { long } from './plan';
+import { at, clock, dayOf, said } from '../../shell/zone';
 
 /** A hand that rests so long wants to know. */
 const RESTS = 120;

@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
-import { at, clock, dayOf, jobsOf, long, placedOf, usePlan } from './plan';
+import { jobsOf, long, placedOf, usePlan } from './plan';
+import { at, clock, dayOf } from '../../shell/zone';
 import { WideTable } from '../../bench/WideTable';
 
 /** A job's own steps with their days, as the plan has them now. */

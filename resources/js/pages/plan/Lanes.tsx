@@ -2,7 +2,8 @@ import { Box } from '@chakra-ui/react';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { axisOf } from './axis';
 import { BarButton, HIGH } from './BarButton';
-import { at, clock, DAY, dayOf, jobsOf, type Plan } from './plan';
+import { jobsOf, type Plan } from './plan';
+import { at, clock, DAY, dayOf } from '../../shell/zone';
 import { barsOf, lanesOf, packed, type Bar, type Moving } from './bars';
 
 const NAMES = 84;

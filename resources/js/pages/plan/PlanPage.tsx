@@ -11,7 +11,8 @@ import { useTitle } from '../../shell/useTitle';
 import { barsOf, type Moving } from './bars';
 import { asked, CostPanel } from './CostPanel';
 import { Lanes } from './Lanes';
-import { at, DAY, dayOf, long, mattersOf, usePlan, usePlanChange, type Plan } from './plan';
+import { long, mattersOf, usePlan, usePlanChange, type Plan } from './plan';
+import { at, DAY, dayOf } from '../../shell/zone';
 import { StepPanel } from './StepPanel';
 
 const ZOOMS: [string, string][] = [

@@ -3,7 +3,8 @@ import { Link } from 'react-router';
 import { Act } from '../../bench/Act';
 import { Refused } from '../../bench/Refused';
 import type { Bar } from './bars';
-import { at, clock, dayOf, jobsOf, long, usePlanChange, type Placed, type Plan } from './plan';
+import { jobsOf, long, usePlanChange, type Placed, type Plan } from './plan';
+import { at, clock, dayOf } from '../../shell/zone';
 
 /** What is known of a step, and what can be done with it: started, paused, ended, fixed where it is, let go free. */
 export function StepPanel({ plan, bar }: { plan: Plan; bar: Bar }) {

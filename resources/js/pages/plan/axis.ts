@@ -1,4 +1,5 @@
-import { DAY, MINUTE, type Plan } from './plan';
+import { type Plan } from './plan';
+import { DAY, MINUTE } from '../../shell/zone';
 
 /** Of a day's width, what its nights take together, and an idle day beside one on which somebody works. */
 const NIGHTS = 0.14;

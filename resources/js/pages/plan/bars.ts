@@ -1,5 +1,6 @@
 import type { Axis } from './axis';
-import { at, DAY, placedOf, type Placed, type Plan } from './plan';
+import { placedOf, type Placed, type Plan } from './plan';
+import { at, DAY } from '../../shell/zone';
 
 /** What is drawn as one: work at a job in one lane, as far as it hangs together at this zoom. */
 export interface Bar {

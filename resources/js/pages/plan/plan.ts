@@ -1,7 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { get, send } from '../../api/client';
 import type { Schemas } from '../../api/types';
-import { wall } from '../../shell/zone';
 
 export type Plan = Schemas['Plan'];
 export type Placed = Schemas['PlacedStep'];
@@ -28,25 +27,6 @@ export interface Must {
     what: string;
     latest_start: string;
 }
-
-export const MINUTE = 60_000;
-export const DAY = 1440 * MINUTE;
-
-/** A moment as the workshop's wall has it, in milliseconds that are only good beside one another. */
-export const at = (moment: string) => Date.parse(`${wall(moment)}:00Z`);
-
-/** The same said back, as the clock on the wall says it. */
-export const said = (wallTime: number) => new Date(wallTime).toISOString().slice(0, 16);
-
-export const clock = (wallTime: number) => said(wallTime).slice(11);
-
-export const dayOf = (wallTime: number) =>
-    new Intl.DateTimeFormat('en-GB', {
-        weekday: 'short',
-        day: 'numeric',
-        month: 'short',
-        timeZone: 'UTC',
-    }).format(wallTime);
 
 export const long = (minutes: number) =>
     minutes >= 2880
