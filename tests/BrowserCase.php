@@ -31,7 +31,8 @@ abstract class BrowserCase extends TestCase
     {
         parent::setUp();
         $this->browser = self::$shared ??= self::kept();
-        $this->browser->get($this->url('/'));
+        // A page of the same door that runs nothing: the application itself would be begun once more for every test.
+        $this->browser->get($this->url('/look.css'));
         $this->browser->executeScript('localStorage.clear()');
     }
 
@@ -203,13 +204,21 @@ abstract class BrowserCase extends TestCase
     /** Types into a figure where it stands, on the drawing if it stands there. */
     public function type(string $path, string $text, string $within = ''): void
     {
-        $this->click(trim("{$within} button[data-path=\"{$path}\"]"));
-        $this->until(function () use ($path, $text, $within): bool {
-            $input = $this->find(trim("{$within} [data-path=\"{$path}\"] input"));
-            $input->sendKeys([WebDriverKeys::CONTROL, 'a']);
-            $input->sendKeys([$text === '' ? WebDriverKeys::BACKSPACE : $text, WebDriverKeys::ENTER]);
+        $field = trim("{$within} [data-path=\"{$path}\"] input");
+        $this->until(function () use ($path, $text, $within, $field): bool {
+            $input = $this->all($field)[0] ?? null;
+            if ($input === null) {
+                $this->click(trim("{$within} button[data-path=\"{$path}\"]"));
+                // A box that steps aside under the press is pressed again, as a hand does.
+                for ($look = 0; $look < 20 && $input === null; $look++) {
+                    usleep(50_000);
+                    $input = $this->all($field)[0] ?? null;
+                }
+            }
+            $input?->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $input?->sendKeys([$text === '' ? WebDriverKeys::BACKSPACE : $text, WebDriverKeys::ENTER]);
 
-            return true;
+            return $input !== null;
         }, "{$path} cannot be typed into");
     }
 
