@@ -19,6 +19,8 @@ use HotSprue\Job\Conflict;
 use HotSprue\Job\Document;
 use HotSprue\Job\JointOrder;
 use HotSprue\Job\PartNames;
+use HotSprue\Job\PreparedChanges;
+use HotSprue\Job\TypedChanges;
 
 /** The one way to write a job. Every write is a list of changes, kept as history. */
 final class JobKeeper
@@ -40,7 +42,7 @@ final class JobKeeper
 
             return $this->begin(
                 $rulebook, $client, Document::blank(),
-                Document::understood($changes, $rulebook->settings(), WorkshopTime::zone()), $by, $commission,
+                TypedChanges::read($changes, $rulebook->settings(), WorkshopTime::zone()), $by, $commission,
             );
         });
     }
@@ -65,7 +67,7 @@ final class JobKeeper
                 ],
             );
             $job->setRelation('client', $client)->setRelation('rulebook', $rulebook);
-            $stored = $document->prepared($stored);
+            $stored = PreparedChanges::of($document, $stored);
             JobProjection::write($job, $document->with($stored));
             $job->save();
             $this->record($job, $stored, $by, EntryKind::Edit);
@@ -84,7 +86,7 @@ final class JobKeeper
      */
     public function change(Job $job, array $changes, ?Person $by): Job
     {
-        return $this->store($job, Document::understood($changes, $job->settings(), WorkshopTime::zone()), $by);
+        return $this->store($job, TypedChanges::read($changes, $job->settings(), WorkshopTime::zone()), $by);
     }
 
     /**
@@ -102,7 +104,7 @@ final class JobKeeper
         return WriteTransaction::take(function () use ($job, $stored, $by, $kind, $movement, $note): Job {
             $fresh = self::fresh($job);
             $before = $fresh->held();
-            $prepared = $before->prepared($stored);
+            $prepared = PreparedChanges::of($before, $stored);
             $prepared = [...$prepared, ...PartNames::carried($before, $prepared)];
             $after = $before->with($prepared);
             ! JointOrder::isTouched($prepared) ?: JointOrder::mustKeepWaits($after);

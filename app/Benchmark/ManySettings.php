@@ -12,6 +12,7 @@ use HotSprue\Job\JobAnswers;
 use HotSprue\Job\RowUses;
 use HotSprue\Job\Station;
 use HotSprue\Job\StationPage;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Workshop\WorkshopSettings;
 
 /** A piece of forty stones in twelve settings: tubes, claws, bezels, flush stones, a halo, a cluster and a row. */
@@ -69,7 +70,7 @@ final class ManySettings
             static fn (string $path, mixed $to): Change => new Change($path, null, $to), array_keys($typed), $typed,
         );
 
-        return Document::blank()->with(Document::understood($changes, WorkshopSettings::shipped()));
+        return Document::blank()->with(TypedChanges::read($changes, WorkshopSettings::shipped()));
     }
 
     /** @return array<string, mixed> */

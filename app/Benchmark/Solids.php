@@ -8,6 +8,7 @@ use HotSprue\Job\Change;
 use HotSprue\Job\Document;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\PieceSolid;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Solid\Fineness;
 use HotSprue\Solid\Mesh;
 use HotSprue\Solid\Part;
@@ -65,6 +66,6 @@ final class Solids
             static fn (string $path, mixed $to): Change => new Change($path, null, $to), array_keys($typed), $typed,
         );
 
-        return Document::blank()->with(Document::understood($changes, WorkshopSettings::shipped()));
+        return Document::blank()->with(TypedChanges::read($changes, WorkshopSettings::shipped()));
     }
 }

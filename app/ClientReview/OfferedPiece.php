@@ -7,6 +7,7 @@ namespace App\ClientReview;
 use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Measures\BenchTalk;
 use HotSprue\Measures\NotUnderstood;
 use HotSprue\Measures\Quantity;
@@ -86,6 +87,6 @@ final readonly class OfferedPiece
 
     public function in(Document $job, WorkshopSettings $settings): Document
     {
-        return $job->with(Document::understood($this->changes($job), $settings));
+        return $job->with(TypedChanges::read($this->changes($job), $settings));
     }
 }

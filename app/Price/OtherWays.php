@@ -7,9 +7,9 @@ namespace App\Price;
 use App\Models\Job;
 use HotSprue\Calculation\Answer;
 use HotSprue\Job\Change;
-use HotSprue\Job\Document;
 use HotSprue\Job\JobCost;
 use HotSprue\Job\Kind;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Stock\Alloy;
 use HotSprue\Workshop\WorkshopFields;
 
@@ -72,7 +72,7 @@ final class OtherWays
             $to = (float) $width + $more;
             $change = new Change('form.width_top', $price->document->at('form.width_top'), (string) $to);
             $quote = $to < 1 ? null : rescue(static fn (): ?Answer => JobPrice::of(
-                $job, $price->document->with(Document::understood([$change], $job->settings())),
+                $job, $price->document->with(TypedChanges::read([$change], $job->settings())),
             )->quote(), null, false);
             $quote === null ?: $widths[] = ['width' => $to, 'total' => $quote->num('total')];
         }

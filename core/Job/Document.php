@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
-use DateTimeZone;
 use HotSprue\Fields\BadInput;
-use HotSprue\Fields\Field;
-use HotSprue\Measures\Moment;
-use HotSprue\Measures\NotUnderstood;
-use HotSprue\Measures\Quantity;
 use HotSprue\Workshop\WorkshopSettings;
 
 /**
@@ -65,22 +60,7 @@ final readonly class Document
      */
     public static function imported(array $data, WorkshopSettings $settings): self
     {
-        $version = $data['version'] ?? null;
-        if (! is_int($version) || $version < 1) {
-            throw BadInput::field(
-                'version', sprintf('The document carries no version; 1 to %d is accepted.', self::VERSION),
-            );
-        }
-        if ($version > self::VERSION) {
-            throw BadInput::field(
-                'version',
-                sprintf(
-                    'Written by a later Hot Sprue (version %d); up to version %d is accepted.', $version, self::VERSION,
-                ),
-            );
-        }
-
-        return new self((new DocumentReader($settings))->read(Upgrade::toPresent($data), self::blank()->data));
+        return new self((new DocumentReader($settings))->read(Upgrade::fromOutside($data), self::blank()->data));
     }
 
     /** @return array<string, mixed> maps as objects, for JSON */
@@ -226,134 +206,18 @@ final readonly class Document
     /** What stands at a path now. */
     public function at(string $path): mixed
     {
-        $parts = explode('.', $path);
         if ($path === 'closed') {
             return $this->closed();
         }
-        if (self::isRow($parts)) {
-            $row = $this->rows($parts[0])->at($parts[1] ?? '');
+        $at = RowPath::of($path);
+        if ($at !== null) {
+            $row = $this->rows($at->list)->at($at->key);
 
-            return isset($parts[2]) ? ($row[$parts[2]] ?? null) : $row;
+            return $at->figure === null ? $row : ($row[$at->figure] ?? null);
         }
-        if (in_array($parts[0], self::MAPS, true)) {
-            return $this->map($parts[0])[$parts[1] ?? ''] ?? null;
-        }
+        [$map, $key] = self::entryOf($path);
 
-        return $this->entry($path);
-    }
-
-    /**
-     * Changes as typed by a person: decisions and readings, each read in the core's unit, hours by that zone's clocks.
-     *
-     * @param  list<Change>  $changes
-     * @return list<Change> the same with what is stored
-     *
-     * @throws BadInput
-     */
-    public static function understood(array $changes, WorkshopSettings $settings, ?DateTimeZone $zone = null): array
-    {
-        $understood = $errors = [];
-        foreach ($changes as $change) {
-            try {
-                $understood[] = new Change(
-                    $change->path, $change->from, self::entryFor($change->path, $change->to, $settings, $zone),
-                );
-            } catch (NotUnderstood $not) {
-                $errors[$change->path][] = $not->getMessage();
-            }
-        }
-
-        return $errors === [] ? $understood : throw BadInput::fields($errors);
-    }
-
-    /**
-     * @return Entry|true|null
-     *
-     * @throws NotUnderstood
-     */
-    private static function entryFor(
-        string $path, mixed $typed, WorkshopSettings $settings, ?DateTimeZone $zone,
-    ): array|true|null
-    {
-        if (preg_match('/^(seen\.[a-z]+|ticks\.[a-z0-9-]{1,60})$/', $path) === 1) {
-            return $typed === null ? null : true;
-        }
-        $field = self::field($path) ?? throw new NotUnderstood('A job holds no such figure.');
-        if ($typed === null || $typed === '') {
-            return null;
-        }
-        if (is_array($typed) && array_keys($typed) === ['value', 'typed']) {
-            $typed = $typed['typed'] === '' ? $typed['value'] : $typed['typed'];
-        }
-        $given = $field->quantity === Quantity::YesNo && is_string($typed) ? filter_var(
-            $typed, FILTER_VALIDATE_BOOL, FILTER_NULL_ON_FAILURE,
-        ) ?? $typed : $typed;
-
-        $value = $field->read($given, $settings);
-        if ($zone !== null && $field->quantity === Quantity::Moment && is_string($value)) {
-            $value = Moment::inZone($value, $zone);
-        }
-
-        return ['value' => $value, 'typed' => is_string($typed) ? trim($typed) : (string) json_encode($typed)];
-    }
-
-    /** The field that a path of a decision or a reading stands for. */
-    public static function field(string $path): ?Field
-    {
-        if (preg_match('/^([a-z]+)\.[a-z0-9]{1,12}\.([a-z_]+)$/', $path, $found) === 1
-            && in_array($found[1], ReadingFields::GROUPS, true)) {
-            return ReadingFields::of($found[1])[$found[2]] ?? null;
-        }
-
-        return DecisionFields::all()[$path] ?? null;
-    }
-
-    /**
-     * The same changes as they are to be kept: one for each path, and a row made before its first figure.
-     *
-     * @param  list<Change>  $changes
-     * @return list<Change>
-     *
-     * @throws BadInput when a row is meant that has been taken out
-     */
-    public function prepared(array $changes): array
-    {
-        $prepared = [];
-        foreach ($changes as $change) {
-            $parts = explode('.', $change->path);
-            if (isset($parts[2]) && self::isRow($parts)) {
-                $row = "{$parts[0]}.{$parts[1]}";
-                if (isset($this->map('gone')[self::goneKey($parts)])) {
-                    throw BadInput::field($change->path, 'This row has been taken out meanwhile.');
-                }
-                if ($this->at($row) === null && ! isset($prepared[$row])) {
-                    $prepared[$row] = new Change(
-                        $row, null, [Rows::KEY => $parts[1]],
-                        count($this->list($parts[0])) + count(self::made($prepared, $parts[0])),
-                    );
-                }
-            }
-            // Said twice in one list, the last is meant.
-            $prepared[$change->path] = isset($prepared[$change->path]) ? new Change(
-                $change->path, $prepared[$change->path]->from, $change->to, $change->stands,
-            ) : $change;
-        }
-
-        return array_values($prepared);
-    }
-
-    /**
-     * @param  array<string, Change>  $prepared
-     * @return array<string, Change> rows of a list that these changes make
-     */
-    private static function made(array $prepared, string $list): array
-    {
-        return array_filter(
-            $prepared,
-            static fn (Change $change): bool => $change->from === null && preg_match(
-                "/^{$list}\\.[a-z0-9]+$/", $change->path,
-            ) === 1,
-        );
+        return $this->map($map)[$key] ?? null;
     }
 
     /**
@@ -369,7 +233,7 @@ final readonly class Document
     {
         $document = $this;
         $clashes = [];
-        foreach ($this->prepared($changes) as $change) {
+        foreach (PreparedChanges::of($this, $changes) as $change) {
             $present = $document->at($change->path);
             if (! Change::same($present, $change->from) && ($exactly || ! Change::same($present, $change->to))) {
                 $clashes[] = [...$change->toArray(), 'present' => $present];
@@ -381,44 +245,32 @@ final readonly class Document
         return $clashes === [] ? $document : throw new Conflict($clashes);
     }
 
-    /**
-     * Whether a path is of a row of a list: `stones.0.width` is, `stones.setting` is a decision.
-     *
-     * @param  list<string>  $parts
-     */
-    private static function isRow(array $parts): bool
-    {
-        return in_array($parts[0], self::LISTS, true) && isset($parts[1]) && Rows::isKey($parts[1])
-            && (isset($parts[2]) || ! isset(DecisionFields::all()["{$parts[0]}.{$parts[1]}"]));
-    }
-
-    /** @param list<string> $parts */
-    private static function goneKey(array $parts): string
-    {
-        return "{$parts[0]}-{$parts[1]}";
-    }
-
     private function put(Change $change): self
     {
         $data = $this->data;
-        $parts = explode('.', $change->path);
+        $at = RowPath::of($change->path);
         if ($change->path === 'closed') {
             $data['closed'] = $change->to;
-        } elseif (self::isRow($parts)) {
-            $data[$parts[0]] = $this->putRow($parts, $change)->all();
-            if (! isset($parts[2])) {
-                $data['gone'] = self::entered(
-                    $this->map('gone'), self::goneKey($parts), $change->to === null ? true : null,
-                );
+        } elseif ($at !== null) {
+            $data[$at->list] = $this->putRow($at, $change)->all();
+            if ($at->figure === null) {
+                $isGone = $change->to === null ? true : null;
+                $data['gone'] = self::entered($this->map('gone'), $at->whenGone(), $isGone);
             }
         } else {
-            [$map, $key] = in_array(
-                $parts[0], self::MAPS, true,
-            ) ? [$parts[0], $parts[1] ?? ''] : ['decisions', $change->path];
+            [$map, $key] = self::entryOf($change->path);
             $data[$map] = self::entered($this->map($map), $key, $change->to);
         }
 
         return new self($data);
+    }
+
+    /** @return array{string, string} the map that a path is of, and its key there */
+    private static function entryOf(string $path): array
+    {
+        [$map, $key] = [...explode('.', $path), ''];
+
+        return in_array($map, self::MAPS, true) ? [$map, $key] : ['decisions', $path];
     }
 
     /**
@@ -436,14 +288,13 @@ final readonly class Document
         return $entries;
     }
 
-    /** @param list<string> $parts */
-    private function putRow(array $parts, Change $change): Rows
+    private function putRow(RowPath $at, Change $change): Rows
     {
-        $rows = $this->rows($parts[0]);
-        if (isset($parts[2])) {
-            return $rows->with($parts[1], self::entered($rows->at($parts[1]) ?? [], $parts[2], $change->to));
+        $rows = $this->rows($at->list);
+        if ($at->figure !== null) {
+            return $rows->with($at->key, self::entered($rows->at($at->key) ?? [], $at->figure, $change->to));
         }
 
-        return is_array($change->to) ? $rows->with($parts[1], $change->to, $change->stands) : $rows->without($parts[1]);
+        return is_array($change->to) ? $rows->with($at->key, $change->to, $change->stands) : $rows->without($at->key);
     }
 }

@@ -4,9 +4,31 @@ declare(strict_types=1);
 
 namespace HotSprue\Job;
 
+use HotSprue\Fields\BadInput;
+
 /** Brings a document of an earlier version up to the present one, step by step. Pure. */
 final class Upgrade
 {
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @return array<string, mixed>
+     *
+     * @throws BadInput where it carries no version, or a later one
+     */
+    public static function fromOutside(array $data): array
+    {
+        $version = $data['version'] ?? null;
+        if (! is_int($version) || $version < 1) {
+            throw BadInput::field(
+                'version', sprintf('The document carries no version; 1 to %d is accepted.', Document::VERSION),
+            );
+        }
+
+        return $version <= Document::VERSION ? self::toPresent($data) : throw BadInput::field('version', sprintf(
+            'Written by a later Hot Sprue (version %d); up to version %d is accepted.', $version, Document::VERSION,
+        ));
+    }
+
     /**
      * @param  array<array-key, mixed>  $data
      * @return array<string, mixed>

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Workshop;
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Database\Eloquent\Factories\Factory;
 
@@ -43,7 +44,7 @@ final class JobFactory extends Factory
             }
             $job->setRelation('client', null);
             JobProjection::write(
-                $job, Document::blank()->with(Document::understood($changes, WorkshopSettings::shipped())),
+                $job, Document::blank()->with(TypedChanges::read($changes, WorkshopSettings::shipped())),
             );
         });
     }

@@ -7,8 +7,11 @@ use HotSprue\Job\Change;
 use HotSprue\Job\Conflict;
 use HotSprue\Job\Document;
 use HotSprue\Job\Kind;
+use HotSprue\Job\PreparedChanges;
+use HotSprue\Job\RowPath;
 use HotSprue\Job\Rows;
 use HotSprue\Job\Station;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Workshop\WorkshopSettings;
 use Tests\Support\Draw;
 
@@ -20,7 +23,7 @@ function understood(array $typed, ?Document $over = null): array
         $typed,
     );
 
-    return Document::understood($changes, WorkshopSettings::shipped());
+    return TypedChanges::read($changes, WorkshopSettings::shipped());
 }
 
 /** @param array<string, mixed> $typed */
@@ -77,7 +80,7 @@ it('holds nothing for good: any list of changes is taken back by its own reverse
             $path = $draw->pick($paths);
             $typed[$path] = $draw->whole(0, 5) === 0 ? null : $draw->pick($values[$path] ?? ['2', '3.5', '4.25']);
         }
-        $made = $document->prepared(understood($typed, $document));
+        $made = PreparedChanges::of($document, understood($typed, $document));
         $document = $document->with($made);
         $back = array_reverse(array_map(static fn (Change $change): Change => $change->reversed(), $made));
         expect(contents($document->with($back)))->toEqual(contents($before), json_encode($typed));
@@ -183,4 +186,15 @@ it('counts two values as one where they say the same', function (
     [1.0, 1, true], [null, null, true], [null, 0, false], ['a', 'a', true], ['1', 1, false],
     [[1, 2], [1, 2], true],
     [[1, 2], [2, 1], false], [['value' => 5.0, 'typed' => '5'], ['typed' => '5', 'value' => 5], true], [true, 1, false],
+]);
+
+it('tells a path of a row from a decision', function (string $path, ?array $expected): void {
+    $at = RowPath::of($path);
+    expect($at === null ? null : [$at->list, $at->key, $at->figure, $at->row(), $at->whenGone()])->toBe($expected);
+})->with([
+    ['stones.0.width', ['stones', '0', 'width', 'stones.0', 'stones-0']],
+    ['pictures.k3f2', ['pictures', 'k3f2', null, 'pictures.k3f2', 'pictures-k3f2']],
+    ['attempts.k3f2.bore', ['attempts', 'k3f2', 'bore', 'attempts.k3f2', 'attempts-k3f2']],
+    'a decision' => ['stones.daily', null], 'a decision of a station' => ['form.width_top', null],
+    'no key' => ['stones', null], 'no row’s key' => ['stones.NoKey.width', null], 'a map' => ['stations.wax', null],
 ]);

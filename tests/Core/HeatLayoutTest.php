@@ -15,6 +15,7 @@ use HotSprue\Job\Change;
 use HotSprue\Job\Document;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\RehearsedHeat;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Stock\Torch;
 use HotSprue\Workshop\WorkshopSettings;
 use Tests\Support\Heats;
@@ -191,7 +192,7 @@ function heatOf(array $decisions, int $number): array
         static fn (string $path, mixed $typed): Change => new Change($path, null, $typed), array_keys($decisions),
         $decisions,
     );
-    $document = Document::blank()->with(Document::understood($changes, $settings));
+    $document = Document::blank()->with(TypedChanges::read($changes, $settings));
 
     return RehearsedHeat::of(JobAnswers::of($document, $settings), $number);
 }

@@ -26,13 +26,14 @@ use HotSprue\Job\Source\Source;
 use HotSprue\Job\Source\Sum;
 use HotSprue\Job\Station;
 use HotSprue\Job\SuggestedAssembly;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Workshop\WorkshopSettings;
 
 /** @param array<string, mixed> $typed */
 function document(array $typed): Document
 {
     return Document::blank()->with(
-        Document::understood(
+        TypedChanges::read(
             array_map(
                 static fn (string $path, mixed $to): Change => new Change($path, null, $to), array_keys($typed), $typed,
             ),

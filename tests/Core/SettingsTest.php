@@ -15,6 +15,7 @@ use HotSprue\Job\SettingUpgrade;
 use HotSprue\Job\Station;
 use HotSprue\Job\StationPage;
 use HotSprue\Job\SuggestedAssembly;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Workshop\WorkshopSettings;
 
 const SIX = [
@@ -40,7 +41,7 @@ function typedDocument(array $typed): Document
         static fn (string $path, mixed $to): Change => new Change($path, null, $to), array_keys($typed), $typed,
     );
 
-    return Document::blank()->with(Document::understood($changes, WorkshopSettings::shipped()));
+    return Document::blank()->with(TypedChanges::read($changes, WorkshopSettings::shipped()));
 }
 
 /** @return array<string, mixed> six unlike stones, each in a tube made apart */
@@ -263,7 +264,7 @@ it('proposes parts and joints of all settings made apart, and they can be solder
         }
     }
     $joined = JobAnswers::of(
-        $document->with(Document::understood($changes ?? [], WorkshopSettings::shipped())), WorkshopSettings::shipped(),
+        $document->with(TypedChanges::read($changes ?? [], WorkshopSettings::shipped())), WorkshopSettings::shipped(),
     );
     expect($joined->value('join.plan', 'possible'))->toBe('yes')
         // The seam of the shank, and all tubes together.

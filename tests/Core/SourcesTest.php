@@ -10,6 +10,7 @@ use HotSprue\Job\InFlask;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\Source\Source;
 use HotSprue\Job\Surroundings;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Workshop\WorkshopSettings;
 
 /** @param array<string, mixed> $typed */
@@ -20,7 +21,7 @@ function sourced(array $typed, Surroundings $around = new Surroundings): JobAnsw
     );
     $settings = WorkshopSettings::shipped();
 
-    return JobAnswers::of(Document::blank()->with(Document::understood($changes, $settings)), $settings, null, $around);
+    return JobAnswers::of(Document::blank()->with(TypedChanges::read($changes, $settings)), $settings, null, $around);
 }
 
 const TWO_STONES = [

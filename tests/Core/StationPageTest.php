@@ -10,6 +10,7 @@ use HotSprue\Job\ShownFinding;
 use HotSprue\Job\Station;
 use HotSprue\Job\StationPage;
 use HotSprue\Job\Surroundings;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Workshop\WorkshopSettings;
 
 const BAND = [
@@ -26,7 +27,7 @@ function pageOf(
         static fn (string $path, mixed $to): Change => new Change($path, null, $to), array_keys($typed), $typed,
     );
     $settings = WorkshopSettings::shipped();
-    $document = Document::blank()->with(Document::understood($changes, $settings));
+    $document = Document::blank()->with(TypedChanges::read($changes, $settings));
     foreach ($overrides as $at => $override) {
         $document = $document->with([new Change("overrides.{$at}", null, $override)]);
     }

@@ -79,7 +79,7 @@ it('shows at every station what the whole job says, and every remedy leads somew
             expect(trim($finding['message']))
                 ->not->toBe('', $what)->and(trim($finding['remedy']))->not->toBe('', $what);
             foreach ($finding['fixes'] ?? [] as $fix) {
-                expect(HotSprue\Job\Document::field($fix['path']))->not->toBeNull("{$what}: {$fix['path']}");
+                expect(HotSprue\Job\TypedChanges::field($fix['path']))->not->toBeNull("{$what}: {$fix['path']}");
             }
         }
     });

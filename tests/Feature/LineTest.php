@@ -59,7 +59,8 @@ it('sends the catalogue once, until something in it is another', function (): vo
 
 it('puts the catalogue together once for the same figures, and anew for others or for other code', function (): void {
     $default = fn (): mixed => collect((array) $this->getJson('/api/catalogue')->assertOk()->json('sheets'))
-        ->where('name', 'wax.dimensions')->pluck('inputs')->flatten(1)->where('name', 'finish_inside')->value('default');
+        ->where('name', 'wax.dimensions')->pluck('inputs')->flatten(1)
+        ->where('name', 'finish_inside')->value('default');
     expect($default())->toBe(0.1);
     $given = static fn (string $json): bool => Cache::forever(Catalogue::class, [
         ...Cache::get(Catalogue::class), 'json' => $json,

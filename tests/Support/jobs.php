@@ -5,6 +5,7 @@ declare(strict_types=1);
 use HotSprue\Job\Change;
 use HotSprue\Job\Document;
 use HotSprue\Job\JobAnswers;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Workshop\WorkshopSettings;
 
 /**
@@ -20,7 +21,7 @@ function heldJob(array $typed): array
         static fn (string $path, mixed $to): Change => new Change($path, null, $to),
         array_keys($typed), $typed,
     );
-    $document = Document::blank()->with(Document::understood($changes, $settings));
+    $document = Document::blank()->with(TypedChanges::read($changes, $settings));
 
     return [$document, JobAnswers::of($document, $settings)];
 }

@@ -12,9 +12,9 @@ use App\Models\Job;
 use App\Models\Person;
 use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
-use HotSprue\Job\Document;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\Rows;
+use HotSprue\Job\TypedChanges;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -67,7 +67,7 @@ final class CommissionController
             array_keys($typed), $typed,
         );
         $job = $this->keeper->store(
-            $job, Document::understood(array_values($changes), $job->settings()), Person::at($request),
+            $job, TypedChanges::read(array_values($changes), $job->settings()), Person::at($request),
         );
 
         return new JsonResponse(JobAnswer::asked($request, $job)->toArray());

@@ -19,6 +19,7 @@ use HotSprue\Job\JobAnswers;
 use HotSprue\Job\JobTemplate;
 use HotSprue\Job\JointOrder;
 use HotSprue\Job\Station;
+use HotSprue\Job\TypedChanges;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -102,7 +103,7 @@ final class JobController
         $document = $job->held();
         $over = array_map(
             static fn (Change $change): Change => new Change($change->path, $document->at($change->path), $change->to),
-            Document::understood($request->changes(), $job->settings(), WorkshopTime::zone()),
+            TypedChanges::read($request->changes(), $job->settings(), WorkshopTime::zone()),
         );
         $after = $document->with($over);
         ! JointOrder::isTouched($over) ?: JointOrder::mustKeepWaits($after);

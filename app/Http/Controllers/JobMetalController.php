@@ -18,8 +18,8 @@ use HotSprue\Account\MovementKind;
 use HotSprue\Account\Settlement;
 use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
-use HotSprue\Job\Document;
 use HotSprue\Job\Station;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Stock\Alloy;
 use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Http\JsonResponse;
@@ -129,7 +129,7 @@ final class JobMetalController
                 ['casting_mass', 'sprues_mass', 'weighed'], [($trimmed / 1000).' g', ($sprues / 1000).' g', 'trimmed'],
             );
             $this->jobs->store(
-                $job, Document::understood($changes, $job->settings()), Person::at($request), EntryKind::Metal,
+                $job, TypedChanges::read($changes, $job->settings()), Person::at($request), EntryKind::Metal,
                 $movement,
             );
         });

@@ -23,7 +23,7 @@ use HotSprue\Account\MovementKind;
 use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
 use HotSprue\Job\Conflict;
-use HotSprue\Job\Document;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Stock\Alloy;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -228,7 +228,7 @@ final class MetalController
                 $changes[] = new Change($path, $document->at($path), "{$value} g");
             }
             $this->jobs->store(
-                $job, Document::understood($changes, $job->settings()), Person::at($request), EntryKind::Metal,
+                $job, TypedChanges::read($changes, $job->settings()), Person::at($request), EntryKind::Metal,
                 $movement,
             );
         });

@@ -14,12 +14,12 @@ use App\Models\Person;
 use App\Models\Workshop;
 use HotSprue\Fields\BadInput;
 use HotSprue\Job\Change;
-use HotSprue\Job\Document;
 use HotSprue\Job\Drift;
 use HotSprue\Job\InputBindings;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\Station;
 use HotSprue\Job\SuggestedAssembly;
+use HotSprue\Job\TypedChanges;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -101,7 +101,7 @@ final class StationController
             );
         }
 
-        return $this->store($request, $job, Document::understood($changes, $job->settings()));
+        return $this->store($request, $job, TypedChanges::read($changes, $job->settings()));
     }
 
     /** Delivered, or abandoned with a reason; or open again with a reason. */

@@ -8,6 +8,7 @@ use HotSprue\Job\JobAnswers;
 use HotSprue\Job\RowUses;
 use HotSprue\Job\Station;
 use HotSprue\Job\StationPage;
+use HotSprue\Job\TypedChanges;
 use HotSprue\Workshop\WorkshopSettings;
 
 // Whole commissions reckoned a second time with pencil and paper: one millimetre and one gram from Brief to Hand over.
@@ -20,7 +21,7 @@ function commission(array $typed): JobAnswers
     );
 
     return JobAnswers::of(
-        Document::blank()->with(Document::understood($changes, WorkshopSettings::shipped())),
+        Document::blank()->with(TypedChanges::read($changes, WorkshopSettings::shipped())),
         WorkshopSettings::shipped(),
     );
 }
