@@ -23,6 +23,15 @@ abstract class BrowserCase extends TestCase
 {
     private const PATIENCE = 20.0;
 
+    /** Brings an element into the middle, and says whether it then stands still: a press on what moves goes astray. */
+    private const STANDS = <<<'JS'
+        const [element, done] = arguments;
+        element.scrollIntoView({ block: 'center' });
+        const place = () => { const { x, y, width } = element.getBoundingClientRect(); return `${x} ${y} ${width}`; };
+        const before = place();
+        requestAnimationFrame(() => requestAnimationFrame(() => done(element.isConnected && place() === before)));
+        JS;
+
     private static ?RemoteWebDriver $shared = null;
 
     protected RemoteWebDriver $browser;
@@ -109,10 +118,14 @@ abstract class BrowserCase extends TestCase
             if ($element === null) {
                 return false;
             }
-            $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
             // Nobody presses what is grey: the driver would, and nothing would come of it.
             if (! $element->isEnabled()) {
                 $why = 'it is grey';
+
+                return false;
+            }
+            if (! $this->standsStill($element)) {
+                $why = 'it does not stand still';
 
                 return false;
             }
@@ -128,6 +141,16 @@ abstract class BrowserCase extends TestCase
         }, static function () use ($css, &$why): string {
             return "{$css} cannot be clicked: {$why}";
         });
+    }
+
+    private function standsStill(WebDriverElement $element): bool
+    {
+        try {
+            return $this->browser->executeAsyncScript(self::STANDS, [$element]) === true;
+        } catch (WebDriverException) {
+            // The page went away under the look.
+            return false;
+        }
     }
 
     /** Presses and keeps holding, as what cannot be taken back asks for. */
@@ -165,10 +188,9 @@ abstract class BrowserCase extends TestCase
                     sprintf('//button[normalize-space()="%1$s"] | //a[normalize-space()="%1$s"]', $words),
                 ),
             );
-            if ($found === [] || ! $found[0]->isEnabled()) {
+            if ($found === [] || ! $found[0]->isEnabled() || ! $this->standsStill($found[0])) {
                 return false;
             }
-            $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$found[0]]);
             try {
                 $found[0]->click();
             } catch (WebDriverException) {
