@@ -133,7 +133,7 @@ final class Fire
         $seconds /= $splits;
         $hot = $this->flame->torch->flame();
         $cold = (Node::AIR + self::KELVIN) ** 4;
-        // Most of a rehearsal's time is spent here, and half of it would be in asking $this for each figure.
+        // Most of a rehearsal's time is spent here: asked of $this once, not for every node of every split.
         [$heats, $flames, $cools, $glows] = [$this->heats, $this->flames, $this->cools, $this->glows];
         [$takes, $inAll, $lostInAll] = [$this->takes, $this->given, $this->lost];
         for ($split = 0; $split < $splits; $split++) {

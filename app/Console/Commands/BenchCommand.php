@@ -29,7 +29,8 @@ final class BenchCommand extends Command
 
     public function handle(): int
     {
-        if (! filter_var(ini_get('opcache.enable_cli'), FILTER_VALIDATE_BOOL)) {
+        // Where there is no opcache to turn on, it measures without.
+        if (extension_loaded('Zend OPcache') && ! filter_var(ini_get('opcache.enable_cli'), FILTER_VALIDATE_BOOL)) {
             return $this->asServed();
         }
         $times = max(20, (int) $this->text('times'));
