@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use App\Models\Job;
+use App\Models\Workshop;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
 
 // On each station a decision is changed through its dimension on the drawing alone, and what depends on it follows.
@@ -64,6 +67,39 @@ it('Burnout: another hour on the curve moves the switch-on', function (): void {
         input.dispatchEvent(new Event('input', { bubbles: true }));
         JS);
     $this->figure('burnout.programme/start_at', 'Wed 2 Dec 2037 03:59');
+});
+
+it('Burnout and a cut line say their hours by the workshop’s clock, wherever the screen stands', function (): void {
+    Workshop::the()->update(['timezone' => 'Asia/Kathmandu']);
+    try {
+        $job = Job::factory()->ring()->create();
+        $this->station($job, 'burnout');
+        $this->reads('table[aria-label="Programme"] caption', 'switch on');
+        preg_match('/\d\d:\d\d/', $this->text('[data-figure="burnout.programme/start_at"]'), $start);
+        $rows = array_map(
+            fn (WebDriverElement $row): array => array_map(
+                fn (WebDriverElement $cell): string => $cell->getText(), $row->findElements(WebDriverBy::tagName('td')),
+            ),
+            $this->all('table[aria-label="Programme"] tbody tr'),
+        );
+        [$first, $second] = $rows;
+        expect($this->text('table[aria-label="Programme"] caption'))
+            ->toContain($start[0])->and($first[0])->toBe($start[0]);
+        $later = (int) $first[3] + (int) $first[4];
+        expect($second[0])->toBeIn(array_map(
+            static fn (int $rounding): string => date('H:i', strtotime("{$start[0]} UTC") + 60 * ($later + $rounding)),
+            [-1, 0, 1],
+        ));
+
+        breaks($this, '/', 'Promise.reject(new TypeError("cut"))');
+        $this->reads('[data-testid="line-cut"]', 'has not answered since');
+        $wall = static fn (int $ago): string => now('Asia/Kathmandu')->subMinutes($ago)->format('H:i');
+        expect(substr($this->text('[data-testid="line-cut"]'), strlen('The application has not answered since '), 5))
+            ->toBeIn([$wall(0), $wall(1)]);
+        mend($this);
+    } finally {
+        Workshop::the()->update(['timezone' => 'UTC']);
+    }
 });
 
 it('Pour: too little new metal on the bar is a stop, and the remedy clears it', function (): void {

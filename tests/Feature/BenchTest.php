@@ -130,3 +130,9 @@ it('says in one line why it cannot start', function (array $arguments, string $w
         return [['--port', explode(':', (string) stream_socket_get_name($GLOBALS['taken'], false))[1]], 'is in use'];
     },
 ]);
+
+it('says at once where there is no job to measure', function (): void {
+    $this->artisan('sprue:bench')
+        ->expectsOutputToContain('There is no open job here to measure')
+        ->assertFailed();
+});

@@ -16,7 +16,9 @@ use HotSprue\Calculations;
 use HotSprue\Fields\Input;
 use HotSprue\Workshop\WorkshopSettings;
 use Illuminate\Console\Command;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Http;
+use RuntimeException;
 
 /** Measures each sheet in the core and over HTTP, what a page weighs, and how soon answers follow typing. */
 final class BenchCommand extends Command
@@ -29,6 +31,13 @@ final class BenchCommand extends Command
 
     public function handle(): int
     {
+        try {
+            JobTrials::largest();
+        } catch (QueryException|RuntimeException) {
+            $this->error('There is no open job here to measure: bin/start makes the demo.');
+
+            return self::FAILURE;
+        }
         // Where there is no opcache to turn on, it measures without.
         if (extension_loaded('Zend OPcache') && ! filter_var(ini_get('opcache.enable_cli'), FILTER_VALIDATE_BOOL)) {
             return $this->asServed();
