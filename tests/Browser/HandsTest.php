@@ -170,6 +170,35 @@ it('puts back by a press what was taken back, and says both', function (): void 
     );
 });
 
+it('takes back and puts back by Ctrl as other programs do, and in a field only its letters', function (): void {
+    $job = Job::factory()->ring()->create();
+    $this->station($job, 'form');
+    // Single keys may be off: this is none.
+    $this->browser()->executeScript('localStorage.setItem("hot-sprue.keys", "off")');
+    $stands = fn (float $width) => $this->until(
+        fn (): bool => (float) $job->refresh()->held()->decision('form.width_top') === $width, "it is not {$width}",
+    );
+    $this->type('form.width_top', '7');
+    $stands(7.0);
+    $this->saved();
+    foreach ([['y'], [WebDriverKeys::SHIFT, 'z']] as $again) {
+        $this->keys(WebDriverKeys::CONTROL, 'z');
+        $this->sees('Taken back: width at the top, 7 is 5 again.');
+        $stands(5.0);
+        $this->keys(WebDriverKeys::CONTROL, ...$again);
+        $this->sees('Put back: width at the top, 5 is 7 again.');
+        $stands(7.0);
+    }
+    $this->click('button[data-path="form.width_top"]');
+    $this->find('[data-path="form.width_top"] input')->sendKeys([WebDriverKeys::CONTROL, 'a']);
+    $this->keys('6');
+    $this->keys(WebDriverKeys::CONTROL, 'z');
+    $this->keys(WebDriverKeys::ESCAPE);
+    $this->reads('button[data-path="form.width_top"]', '7.00');
+    usleep(500_000);
+    $stands(7.0);
+});
+
 it('draws at once what was asked for, by Enter or by Tab, and leaves it in hand', function (): void {
     foreach ([WebDriverKeys::ENTER, WebDriverKeys::TAB] as $key) {
         $job = Job::factory()->holding(['brief.title' => 'asked', 'brief.alloy' => 'sterling-925'])->create();

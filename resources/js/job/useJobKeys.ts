@@ -1,10 +1,18 @@
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import type { Station, StationName } from '../api/types';
-import { isTyping } from '../shell/Shell';
+import { isForField, isTyping } from '../shell/Shell';
 import { STATIONS } from './stations';
 
-/** Single keys of a job's page: a digit for a station, undo and redo, history, print. */
+/** Which way Ctrl or Cmd with Z or Y turns the job; a field that is in hand takes back its own letters. */
+function turned(event: KeyboardEvent): 'undo' | 'redo' | null {
+    if (!(event.ctrlKey || event.metaKey) || event.altKey || isForField(event)) return null;
+    const key = event.key.toLowerCase();
+    if (key === 'y' || (key === 'z' && event.shiftKey)) return 'redo';
+    return key === 'z' ? 'undo' : null;
+}
+
+/** Keys of a job's page: a digit for a station, undo and redo, history, print. */
 export function useJobKeys(
     number: number,
     here: StationName | undefined,
@@ -18,6 +26,11 @@ export function useJobKeys(
     const go = useNavigate();
     useEffect(() => {
         const keys = (event: KeyboardEvent) => {
+            const way = turned(event);
+            if (way !== null) {
+                event.preventDefault();
+                void (way === 'undo' ? undo() : redo());
+            }
             if (isTyping(event)) return;
             const station = stations?.[event.key === '0' ? 9 : Number(event.key) - 1];
             if (station) void go(`/jobs/${number}/${station.name}`);

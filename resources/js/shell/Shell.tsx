@@ -20,18 +20,16 @@ import { Act } from '../bench/Act';
 import { Fetching } from '../bench/Fetching';
 
 /** Whether a key was meant for a field, a dialog or a menu, and not for the page. */
-export function isTyping(event: KeyboardEvent): boolean {
+export function isForField(event: KeyboardEvent): boolean {
     const at = event.target as HTMLElement;
     const isCovered =
         document.querySelector('[data-state="open"]:is([role="dialog"], [role="menu"])') !== null;
-    return (
-        !areKeysOn() ||
-        isCovered ||
-        ['INPUT', 'TEXTAREA', 'SELECT'].includes(at.tagName) ||
-        event.ctrlKey ||
-        event.metaKey ||
-        event.altKey
-    );
+    return isCovered || ['INPUT', 'TEXTAREA', 'SELECT'].includes(at.tagName);
+}
+
+/** Whether a single key is not for the page: meant for a field, pressed with another, or turned off. */
+export function isTyping(event: KeyboardEvent): boolean {
+    return !areKeysOn() || isForField(event) || event.ctrlKey || event.metaKey || event.altKey;
 }
 
 /** The kiln, wherever one is. */
