@@ -38,6 +38,10 @@ return Application::configure(basePath: dirname(__DIR__))
             Route::middleware(BodyLimits::class)->group(__DIR__.'/../routes/web.php');
         },
     )
+    // Tools for developing are there only with the development packages.
+    ->withCommands([
+        dirname(__DIR__).'/app/Console/Commands', ...(class_exists(Tools\Commands::class) ? Tools\Commands::ALL : []),
+    ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend(KnownHost::class);

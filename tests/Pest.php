@@ -2,37 +2,15 @@
 
 declare(strict_types=1);
 
-use HotSprue\Calculation\Answer;
-use HotSprue\Calculations;
-use HotSprue\Fields\BadInput;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Tests\BrowserCase;
-use Tests\FeatureCase;
+use Tests\Support\BrowserCase;
+use Tests\Support\FeatureCase;
 
-require_once __DIR__.'/Support/typing.php';
+// Every test file passes alone: what several of them use is here for each.
+foreach (glob(__DIR__.'/Support/*.php') ?: [] as $helpers) {
+    // A class is found by its name; functions are named by their file in small letters.
+    ctype_lower(basename($helpers)[0]) && require_once $helpers;
+}
 
 pest()->extend(FeatureCase::class)->use(RefreshDatabase::class)->in('Feature');
 pest()->extend(BrowserCase::class)->in('Browser');
-
-/** @param array<string, mixed> $input */
-function reckon(string $sheet, array $input): Answer
-{
-    return Calculations::answer($sheet, $input);
-}
-
-/**
- * What a sheet refuses, by field; nothing where it answers.
- *
- * @param  array<string, mixed>  $input
- * @return array<string, list<string>>
- */
-function refused(string $sheet, array $input): array
-{
-    try {
-        Calculations::answer($sheet, $input);
-    } catch (BadInput $bad) {
-        return $bad->errors;
-    }
-
-    return [];
-}

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use App\Models\Run;
-use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverKeys;
-use Tests\BrowserCase;
-
-require_once __DIR__.'/../Support/axe.php';
+use Tests\Support\BrowserCase;
 
 /** @return list<string> every kind of page, at the demo's own jobs */
 function everyKindOfPage(): array
@@ -28,78 +25,6 @@ function everyKindOfPage(): array
 }
 
 // At a laptop every kind of page; of the other sizes each a third, since the same parts stand on several pages.
-it('has nothing that axe finds wrong on any kind of page, whatever the light and the screen', function (
-    string $scheme, int $wide, int $high, int $each, int $from,
-): void {
-    $this->visit('/');
-    $this->browser()->executeScript("localStorage.setItem('hot-sprue.scheme', '{$scheme}')");
-    $devices = new ChromeDevToolsDriver($this->browser());
-    $devices->execute('Emulation.setDeviceMetricsOverride', [
-        'width' => $wide, 'height' => $high, 'deviceScaleFactor' => 1, 'mobile' => false,
-    ]);
-    $wrong = [];
-    $looked = 0;
-    $pages = array_values(array_filter(
-        everyKindOfPage(), static fn (int $at): bool => $at % $each === $from, ARRAY_FILTER_USE_KEY,
-    ));
-    try {
-        foreach ($pages as $path) {
-            $this->visit($path);
-            $this->find('main, .sheet-of-paper');
-            usleep(300_000);
-            $found = axeFinds($this);
-            $looked += $found['passes'] > 5 ? 1 : 0;
-            foreach ($found['wrong'] as $one) {
-                $wrong[] = "{$path} {$one}";
-            }
-        }
-    } finally {
-        $devices->execute('Emulation.clearDeviceMetricsOverride');
-        $this->browser()->executeScript("localStorage.removeItem('hot-sprue.scheme')");
-    }
-    expect($wrong)->toBe([])->and($looked)->toBe(count($pages));
-})->with([
-    'a laptop' => ['light', 1280, 800, 1, 0], 'a laptop in the dark' => ['dark', 1280, 800, 3, 2],
-    'a small laptop in the dark' => ['dark', 1024, 768, 3, 1],
-    'an upright tablet in the dark' => ['dark', 820, 1180, 3, 0],
-    'a phone' => ['light', 390, 844, 3, 1], 'a laptop at 200 %' => ['light', 640, 400, 3, 0],
-    'a phone in the dark' => ['dark', 390, 844, 3, 2],
-]);
-
-it('draws the edges of what is typed into and pressed at 3:1 or better', function (string $scheme): void {
-    $this->visit('/');
-    $this->browser()->executeScript("localStorage.setItem('hot-sprue.scheme', '{$scheme}')");
-    foreach (['/sums/form.band', '/casting', '/workshop'] as $path) {
-        $this->visit($path);
-        $this->find('main input, main button.plate');
-        $faint = $this->browser()->executeScript(<<<'JS'
-            const light = (rgb) => {
-                const [r, g, b] = rgb.match(/[\d.]+/g).slice(0, 3).map((one) => {
-                    const part = one / 255;
-                    return part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055) ** 2.4;
-                });
-                return 0.2126 * r + 0.7152 * g + 0.0722 * b;
-            };
-            const behind = (element) => {
-                for (let at = element.parentElement; at; at = at.parentElement) {
-                    const colour = getComputedStyle(at).backgroundColor;
-                    if (!/, 0\)$/.test(colour)) return colour;
-                }
-                return 'rgb(255, 255, 255)';
-            };
-            return [...document.querySelectorAll('main input[type=text], main input:not([type]), button.plate, select')]
-                .filter((one) => one.offsetWidth > 0 && parseFloat(getComputedStyle(one).borderTopWidth) > 0)
-                .flatMap((one) => {
-                    const [a, b] = [light(getComputedStyle(one).borderTopColor), light(behind(one))];
-                    const ratio = (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
-                    return ratio < 3 ? [`${one.getAttribute('aria-label')} ${ratio.toFixed(2)}`] : [];
-                });
-            JS);
-        expect($faint)->toBe([], "{$path} {$scheme}");
-    }
-    $this->browser()->executeScript("localStorage.removeItem('hot-sprue.scheme')");
-})->with(['light', 'dark']);
-
 it('puts findings under the drawing on an upright tablet, and lets the working rise from the foot', function (): void {
     $job = Job::factory()->ring()->create();
     $tablet = BrowserCase::open(820, 1180);

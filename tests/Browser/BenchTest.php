@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Models\Job;
-use App\Models\Lot;
 use HotSprue\Job\JobAnswers;
 
 /** @param array<string, mixed> $more */
@@ -17,88 +16,6 @@ function shank(array $more = []): Job
         'stones.0.depth' => '3.8', ...$more,
     ])->create();
 }
-
-it('takes a cast shank with a bezel and two side collets from the plan to the client’s hand', function (): void {
-    $job = shank(['stones.1.species' => 'diamond', 'stones.1.group' => 'shoulders', 'stones.1.width' => '2']);
-    $this->station($job, 'join');
-    $this->sees('What is joined to what is not said yet');
-    $this->tap('Take the parts from the job');
-    $this->find('[data-view="join.plan/joints"]');
-    // The seam and a collet at 788 in two pieces, then down the grades of the first set.
-    foreach ([1 => '788 °C · 1450 °F', 2 => '788 °C', 3 => '738 °C', 4 => '718 °C'] as $heat => $flow) {
-        $this->reads("[data-heat=\"{$heat}\"]", $flow);
-    }
-    $this->choose('joints.0.outcome', 'flowed');
-    $this->type('joints.1.gap', '0.25');
-    $this->find('[data-finding="gap-too-wide"]');
-    $this->type('joints.1.gap', '0.05');
-    $this->gone('[data-finding="gap-too-wide"]');
-    $this->saved();
-    // On paper, to lie beside the torch.
-    $this->visit("/print/{$job->number}/join");
-    $this->reads('.sheet-of-paper', 'bezel seam');
-    $this->reads('.sheet-of-paper', '788 °C · 1450 °F');
-    $this->station($job, 'join');
-    // Two of its joints can share a heat: what is proposed is done.
-    $this->click('[data-testid="sharing"] button');
-    $this->figure('join.plan/fires', '3');
-    $this->saved();
-    $this->click('[data-testid="next"]');
-    $this->until(
-        fn (): bool => ($job->refresh()->held()->map('stations')['join']['state'] ?? '') === 'signed',
-        'Join was not signed',
-    );
-
-    $this->station($job, 'set');
-    $this->type('settings.0.pushes', '12');
-    $this->reads('[data-testid="rounds"]', '12 – 6 · 3 – 9 · 1 – 7 · 4 – 10 · 2 – 8 · 5 – 11');
-    foreach (['soft', 'medium', 'firm'] as $round) {
-        $this->click("[data-tick=\"ticks.set-round-{$round}\"]");
-        $this->click("[data-tick=\"ticks.set-level-{$round}\"]");
-    }
-    $this->reads('[data-testid="tools"]', 'bezel pusher');
-    $this->saved();
-    expect($job->refresh()->held()->map('ticks'))->toHaveKey('set-round-firm');
-    $this->click('[data-testid="next"]');
-
-    $this->station($job, 'finish');
-    $this->choose('finish.guarded', 'true');
-    $this->type('finish.mass_before', '4.2');
-    $this->type('finish.mass_after', '4.05', '[data-view="finish.plan/finish"]');
-    $this->figure('finish.plan/loss', '0.15');
-    $this->click('[data-tick^="ticks.finish-220"]');
-    $this->saved();
-    $this->click('[data-testid="next"]');
-
-    $this->station($job, 'handover');
-    $this->type('handover.piece_mass', '4.3', '[data-testid="wanted"]');
-    $this->type('handover.stones_carats', '1.25', '[data-view="hand.over/handover"]');
-    $this->figure('hand.over/metal_mass', '4.05');
-    $this->type('handover.size_measured', 'US 7', '[data-view="hand.over/handover"]');
-    $this->find('[data-finding="mark-unasked"]');
-    $this->choose('handover.mark', 'struck');
-    $this->gone('[data-finding="mark-unasked"]');
-    foreach (['size', 'tight', 'level', 'snags', 'joints', 'photograph'] as $look) {
-        $this->click("[data-tick=\"handover.{$look}\"]");
-    }
-    $this->gone('[data-finding="not-looked"]');
-    $this->reads('[data-testid="care"]', 'tarnishes');
-    $this->saved();
-    $this->click('[data-testid="next"]');
-    $this->tap('Handed over: close the job');
-    $this->reads('[data-testid="closed"]', 'delivered');
-    $this->visit("/print/{$job->number}/handover");
-    foreach (['two lights', 'US 7', '4.05 g', 'round sapphire', 'struck', 'Silver tarnishes'] as $words) {
-        $this->reads('.sheet-of-paper', $words);
-    }
-    $this->station($job, 'handover');
-    $this->tap('This job');
-    $this->until(fn (): bool => $this->all('[data-value="reopen"]') !== [], 'it cannot be opened again');
-    $this->click('[data-value="reopen"]');
-    $this->find('[aria-label="Why is it opened again?"]')->sendKeys('a claw catches');
-    $this->tap('Open again');
-    $this->until(fn (): bool => $job->refresh()->state === 'open', 'it was not opened again');
-});
 
 it('Join: one joint more makes it impossible, the remedy offered frees it, and a larger margin on the map '
     .'plans it anew', function (): void {
@@ -159,110 +76,6 @@ it('Join: a heat moved later is planned anew at once, and says what it costs', f
     $this->reads('[data-heat="1"]', 'middle');
     $this->saved();
     expect($job->refresh()->held()->decision('join.order'))->toBe(['middle', 'left', 'right']);
-});
-
-it('Finish: an opal is kept out of the ultrasonic bath', function (): void {
-    $job = shank(['stones.0.species' => 'opal']);
-    $this->station($job, 'finish');
-    $this->choose('finish.ultrasonic', 'true');
-    $this->reads('[data-finding="step-harms-stone"]', 'opal and the ultrasonic bath');
-    $this->choose('finish.guarded', 'true');
-    $this->saved();
-    $this->click('[data-testid="next"]');
-    $this->sees('A stop stands open here');
-    expect($job->refresh()->held()->map('stations'))->not->toHaveKey('finish');
-    $this->choose('finish.ultrasonic', 'false');
-    $this->gone('[data-finding="step-harms-stone"]');
-});
-
-it('Set: more places on the head make another order', function (): void {
-    $job = shank(['set.count' => '5']);
-    $this->station($job, 'set');
-    $this->reads('[data-testid="rounds"]', '5 · 2 · 4 · 1 · 3');
-    $this->type('set.count', '8', '[data-view="set.sequence/push"]');
-    $this->reads('[data-testid="rounds"]', '8 – 4 · 2 – 6 · 1 – 5 · 3 – 7');
-    $this->figure('set.sequence/pushes', '24');
-});
-
-it('sizes an old ring: looked at first, cut by the numbers, its metal from the account', function (): void {
-    $lot = Lot::query()->create(
-        [
-            'name' => 'strip for sizing', 'kind' => 'stock', 'alloy' => '18k-yellow', 'fineness' => 0.75,
-            'mass_mg' => 8000, 'origin' => '',
-        ],
-    );
-    $job = Job::factory()
-        ->holding(
-            [
-                'brief.kind' => 'sizing', 'brief.title' => 'her mother’s', 'brief.finger' => 'EU 54',
-                'brief.alloy' => '18k-yellow',
-            ],
-        )
-        ->create();
-    $this->station($job, 'sizing');
-    $this->sees('To draw this, say first');
-    $this->type('sizing.from', 'EU 50', '[data-testid="wanted"]');
-    $this->type('sizing.width', '3', '[data-testid="wanted"]');
-    $this->type('sizing.thickness', '2', '[data-testid="wanted"]');
-    $this->find('[data-finding="old-work-unasked"]');
-    $this->choose('sizing.old_solder', 'clean');
-    $this->gone('[data-finding="old-work-unasked"]');
-    // 4 + 0.3 for the saw; 4.3 × 6 × 15.5 ÷ 1000.
-    $this->figure('size.change/insert', '4.30');
-    $this->figure('size.change/metal_change', '0.40');
-    $this->type('sizing.width', '4', '[data-view="size.change/sizing"]');
-    $this->figure('size.change/metal_change', '0.53');
-    $this->choose('sizing.stones_in', 'channel');
-    $this->find('[data-finding="stones-remade"]');
-    $this->choose('sizing.stones_in', 'none');
-    $this->gone('[data-finding="stones-remade"]');
-    $this->saved();
-    $this->click("[aria-label=\"from which lot\"] option[value=\"{$lot->id}\"]");
-    $this->tap('Take it from the account');
-    $this->reads('[data-testid="sizing-booked"]', 'Booked in the metal account');
-    expect($lot->refresh()->mass_mg)->toBe(8000 - 533);
-    $this->click('[data-testid="next"]');
-    $this->station($job, 'join');
-    $this->tap('Take the parts from the job');
-    // Both seams of the insert share a heat.
-    $this->figure('join.plan/fires', '1');
-    $this->reads('[data-heat="1"]', 'left of insert + right of insert');
-});
-
-it('Form by hand: a longer overlap on the strip is a longer strip, and the stock says what it '
-    .'still makes', function (): void {
-        $job = shank(
-            [
-                'brief.kind' => 'fabricated', 'form.stock_length' => '120', 'cuts.0.name' => 'shank',
-                'cuts.0.length' => '61', 'cuts.0.count' => '1', 'cuts.1.name' => 'shoulder', 'cuts.1.length' => '12',
-                'cuts.1.count' => '2',
-            ],
-        );
-        $this->station($job, 'form');
-        $this->figure('strip.length/length', '60.69');
-        $this->type('form.overlap', '2', '[data-view="strip.length/strip"]');
-        $this->figure('strip.length/length', '62.69');
-        $this->reads('[data-testid="stock-left"]', '34.10 mm');
-        $this->reads('[data-testid="stock-left"]', '2 × shoulder');
-        $this->type('form.inlay_width', '1.5');
-        $this->type('form.inlay_thickness', '0.6');
-        $this->type('form.inlay_depth', '0.5');
-        $this->reads('[data-told="inlay.fit.length"]', number_format(M_PI * (17.3196 + 4 - 1 + 0.6), 2));
-        $this->type('form.rounded', 'US 6 1/2');
-        $this->figure('size.rounded/method', 'stretch');
-    });
-
-it('keeps a stretch test and shows at Join what it teaches', function (): void {
-    $this->visit('/shop');
-    foreach ([[1, '54'], [2, '51.5']] as [$sample, $broke]) {
-        $this->find("[aria-label=\"sample {$sample}\"] [aria-label=\"began at\"]")->sendKeys('50');
-        $this->find("[aria-label=\"sample {$sample}\"] [aria-label=\"broke at\"]")->sendKeys($broke);
-    }
-    $this->tap('Keep this test');
-    $this->reads('[data-testid="stretch-log"]', 'held longer: first');
-    $this->reads('[data-testid="stretch-log"]', '8.0 %');
-    $this->station(shank(), 'join');
-    $this->reads('[data-testid="learned"]', 'silver hard, chip');
 });
 
 it('keeps the solder stock: a grade that the cupboard does not hold is not planned with', function (): void {

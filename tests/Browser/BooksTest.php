@@ -31,7 +31,7 @@ function bookedJob(): Job
 }
 
 /** Types into a field by its name. */
-function intoField(Tests\BrowserCase $case, string $name, string $text, string $within): void
+function intoField(Tests\Support\BrowserCase $case, string $name, string $text, string $within): void
 {
     $case->find("{$within} [aria-label=\"{$name}\"]")->sendKeys($text);
 }
@@ -58,73 +58,6 @@ it('prints a receipt with what is still owed, and the workshop’s own words on 
     $this->reads('.sheet-of-paper', 'no such receipt');
     $this->visit("/print/{$job->number}/invoice");
     $this->reads('.sheet-of-paper', 'No invoice is made out yet');
-});
-
-it('reverses a payment by its opposite, which is seen and can be reversed no more', function (): void {
-    $job = bookedJob();
-    $receipt = Payment::query()->where('job_id', $job->id)->firstOrFail();
-    $this->visit("/jobs/{$job->number}/price");
-    $this->press("Reverse receipt {$receipt->number}");
-    $this->reads("[data-receipt=\"{$receipt->number}\"]", 'reversed');
-    $reversal = $this->until(
-        static fn (): ?Payment => Payment::query()->where('reverses_id', $receipt->id)->first(), 'it is reversed',
-    );
-    $this->reads("[data-receipt=\"{$reversal->number}\"]", "reverses receipt {$receipt->number}");
-    expect($this->all("[data-receipt=\"{$reversal->number}\"] button"))->toBe([]);
-    $total = Quote::query()->where('job_id', $job->id)->firstOrFail()->results['total'];
-    $this->reads('[data-testid="owed"]', number_format((float) $total, 2));
-});
-
-it('refuses an amount that is none, and keeps what was typed', function (): void {
-    $job = bookedJob();
-    $this->visit("/jobs/{$job->number}/price");
-    $amount = $this->find('[data-testid="paid"] [aria-label="amount"]');
-    $amount->sendKeys('a hundred');
-    $this->tap('Write it down');
-    $this->reads('[data-testid="paid"] [role="alert"]', 'An amount is accepted');
-    expect($amount->getAttribute('value'))->toBe('a hundred')
-        ->and(Payment::query()->where('job_id', $job->id)->count())->toBe(1);
-});
-
-it('reads a file of metal prices whole, and says which line it cannot', function (): void {
-    $before = MetalPrice::query()->count();
-    $path = (string) tempnam(sys_get_temp_dir(), 'prices').'.csv';
-    $this->visit('/metal');
-    $this->find('[data-testid="metal-prices"]');
-    $send = function (string $text) use ($path): void {
-        file_put_contents($path, $text);
-        $this->browser->executeScript('document.querySelector(\'[aria-label="File of metal prices"]\').hidden = false');
-        $this->find('[aria-label="File of metal prices"]')->sendKeys($path);
-    };
-    $send("day,metal,price\n2026-01-05,gold,100\n2026-01-06,lead,1\n");
-    $this->reads('[data-testid="metal-prices"] [role="alert"]', 'Line 3');
-    expect(MetalPrice::query()->count())->toBe($before);
-    $send("day,metal,price\n2026-01-05,gold,100.5\n2026-01-06,palladium,41\n");
-    $this->until(
-        static fn (): bool => MetalPrice::query()->count() === $before + 2, 'both prices are kept',
-    );
-    $this->tap('as a table: gold');
-    $this->reads('[aria-label="Prices of gold"]', '100.50');
-    $this->reads('[aria-label="Prices of gold"]', 'csv');
-    $this->reads('[aria-label="Prices of gold"]', 'simulated');
-    MetalPrice::query()->orderByDesc('id')->limit(2)->get()->each->delete();
-    unlink($path);
-});
-
-it('keeps a second kiln, and plans with it', function (): void {
-    $kilns = Workshop::the()->kilns;
-    $this->visit('/workshop');
-    $this->tap('Add a kiln');
-    $name = $this->find('[aria-label="Name of kiln 2"]');
-    $name->sendKeys([WebDriverKeys::CONTROL, 'a']);
-    $name->sendKeys('back kiln');
-    $this->tap('Keep the kilns');
-    $this->until(
-        static fn (): bool => (Workshop::the()->refresh()->kilns[1]['id'] ?? null) === 'back kiln', 'it is kept',
-    );
-    $this->visit('/plan');
-    $this->find('[data-lane="kiln:back kiln"]');
-    Workshop::the()->update(['kilns' => $kilns]);
 });
 
 it('writes one payment, one quote and one price down, however often it is pressed on a slow line', function (): void {
@@ -164,4 +97,22 @@ it('writes one payment, one quote and one price down, however often it is presse
     $pressed('Keep the price');
     $settled(static fn (): int => MetalPrice::query()->count(), $before + 1);
     MetalPrice::query()->latest('id')->firstOrFail()->delete();
+});
+
+it('says beside the drawing how much more a wider band costs, before it is kept', function (): void {
+    $job = Job::factory()->holding([
+        'brief.title' => 'priced as it is drawn', 'brief.finger' => 'US 7', 'brief.alloy' => '18k-yellow',
+        'form.profile' => 'flat', 'form.width_top' => '4', 'form.thickness_top' => '2',
+    ])->create();
+    $this->station($job, 'form');
+    $this->reads('[data-testid="price-line"]', 'costs');
+    $this->click('button[data-path="form.width_top"]');
+    $input = $this->find('[data-path="form.width_top"] input');
+    $input->sendKeys([WebDriverKeys::CONTROL, 'a']);
+    $input->sendKeys('5');
+    $this->reads('[data-testid="price-line"]', '+');
+    $input->sendKeys(WebDriverKeys::ESCAPE);
+    $this->until(
+        fn (): bool => ! str_contains($this->text('[data-testid="price-line"]'), '+'), 'it costs what it did',
+    );
 });

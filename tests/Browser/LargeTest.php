@@ -6,7 +6,7 @@ use App\Models\Client;
 use App\Models\Job;
 
 /** How far a page reaches beyond its window, px. */
-function overflow(Tests\BrowserCase $case): int
+function overflow(Tests\Support\BrowserCase $case): int
 {
     return (int) $case->browser()->executeScript(
         'return document.documentElement.scrollWidth - document.documentElement.clientWidth',
@@ -45,33 +45,6 @@ it('holds a title of ten thousand letters, and names that run right to left', fu
     }
     $this->sees('Workshop');
     Job::query()->whereKey([$long->id, $arabic->id])->delete();
-});
-
-it('holds a piece of two hundred stones', function (): void {
-    $stones = [];
-    for ($stone = 0; $stone < 200; $stone++) {
-        $stones += [
-            "stones.{$stone}.name" => "stone {$stone}", "stones.{$stone}.shape" => 'round',
-            "stones.{$stone}.width" => '1.5', "stones.{$stone}.species" => 'diamond',
-        ];
-    }
-    $job = Job::factory()
-        ->ring()
-        ->holding(
-            [
-                'brief.title' => 'starry band', 'brief.finger' => 'US 7', 'form.width_top' => '5',
-                'form.thickness_top' => '2', ...$stones,
-            ],
-        )
-        ->create();
-    $this->station($job, 'stones');
-    expect($this->all('[data-readings="stones"] [aria-pressed]'))->toHaveCount(200)->and(overflow($this))->toBe(0);
-    $this->type('stones.199.depth', '0.9');
-    $this->until(
-        fn (): bool => ($job->refresh()->held()->at('stones.199.depth')['value'] ?? null) == 0.9,
-        'the last stone cannot be typed into',
-    );
-    $job->delete();
 });
 
 it('asks at first start whether the machine’s hour is the workshop’s, and shows what was answered', function (): void {

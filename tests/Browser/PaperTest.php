@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Paper;
 
 it('heads every sheet with the workshop’s name and mark, as they are kept on its page', function (): void {
     $this->visit('/workshop');
@@ -80,4 +81,31 @@ it('says findings, refusals and workings in the units at hand', function (): voi
     $this->click('[data-result="inner_diameter"]');
     $this->reads('[data-testid="working"]', ' mm = ');
     $this->browser()->executeScript('localStorage.removeItem("hot-sprue.units")');
+});
+
+it('prints every sheet of a job once, dark on white, whatever the scheme; two of them on Letter', function (): void {
+    $job = Job::factory()->ring()->create();
+    $stoned = Job::query()->where('title', 'blue oval in a ring of diamonds')->firstOrFail();
+    $this->browser->executeScript('localStorage.setItem("hot-sprue.scheme", "dark")');
+    // A4 is 595 by 842 points, Letter 612 by 792; a bar of 50 mm stands where something is at life size.
+    foreach ([
+        ['card', $job, 'plain band', 210.0, 297.0], ['kiln', $job, 'Switch on', 210.0, 297.0],
+        ['casting', $job, 'charge to melt', 210.0, 297.0], ['handover', $job, 'How to care for it', 210.0, 297.0],
+        ['template', $job, 'bar', 210.0, 297.0], ['join', $stoned, 'solder', 210.0, 297.0],
+        ['stones', $stoned, 'bar', 215.9, 279.4], ['template', $job, 'bar', 215.9, 279.4],
+    ] as [$sheet, $of, $words, $wide, $high]) {
+        $file = $this->printed("/print/{$of->number}/{$sheet}", $wide, $high);
+        exec('pdfinfo '.escapeshellarg($file), $info);
+        exec('pdftotext -layout '.escapeshellarg($file).' - 2>/dev/null', $text);
+        $page = $wide > 212 ? '61[12]\.?\d* x 79[12]' : '59[45]\.?\d* x 84[12]';
+        expect(implode("\n", $info))->toMatch("/Page size:\\s+{$page}/", $sheet)
+            ->toMatch('/Pages:\s+[12]\n/', $sheet)
+            ->and(implode("\n", $text))->not->toContain('at the bench', $sheet)
+            ->and(Paper::lightShare($file))->toBeGreaterThan(0.8, $sheet);
+        $words === 'bar'
+            ? expect(Paper::blackRun($file))->toEqualWithDelta(50.0, 0.2, $sheet)
+            : expect(implode("\n", $text))->toContain($words);
+        unlink($file);
+        [$info, $text] = [[], []];
+    }
 });

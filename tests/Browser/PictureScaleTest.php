@@ -5,8 +5,6 @@ declare(strict_types=1);
 use App\Models\Job;
 use Facebook\WebDriver\WebDriverKeys;
 
-require_once __DIR__.'/../Support/axe.php';
-
 /** A ring of 174 pixels beside a card of 856, drawn by hand. */
 function photographOfARing(): string
 {
@@ -75,20 +73,6 @@ it('measures an old ring on its photograph by a card that lies in it, by pointer
     expect($job->refresh()->held()->list('pictures')[0]['lines'])->toHaveCount(1);
     $this->tap('put the picture away');
     $this->gone('[data-testid="picture-lines"]');
-    unlink($path);
-});
-
-it('says what is wrong with what was typed, and keeps the lines', function (): void {
-    $job = Job::factory()->holding(['brief.title' => 'an old ring to be copied'])->create();
-    $this->visit("/jobs/{$job->number}/brief");
-    $this->find('[data-testid="picture"]')->sendKeys($path = photographOfARing());
-    $this->tap('measure on it');
-    $this->find('[data-testid="picture-lines"]');
-    $this->find('[aria-label="how long it is"]')->sendKeys(['a coin', WebDriverKeys::ENTER]);
-    $this->reads('section[aria-label="Measured on the picture"]', 'a coin');
-    $this->sees('orange line');
-    expect($this->all('[data-testid="picture-lines"] circle'))->toHaveCount(4)
-        ->and($job->refresh()->held()->list('pictures')[0])->not->toHaveKey('scale');
     unlink($path);
 });
 

@@ -6,8 +6,6 @@ use App\Models\Job;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverKeys;
 
-require_once __DIR__.'/../Support/covered.php';
-
 it('keeps the boxes of crowded drawings off their lines, words and handles', function (int $wide, int $high): void {
     $devices = new ChromeDevToolsDriver($this->browser());
     $devices->execute('Emulation.setDeviceMetricsOverride', [

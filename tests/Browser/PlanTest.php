@@ -111,35 +111,3 @@ it('promises a day at Brief, which is agreed on by one tap', function (): void {
         fn (): bool => ! str_contains($this->text('[data-testid="promise"]'), 'Agree on'), 'it is agreed on',
     );
 });
-
-it('plans in the hours that somebody types, and refuses what are none', function (): void {
-    $maren = Person::query()->where('name', 'Maren')->firstOrFail();
-    $this->visit('/workshop');
-    $field = '[aria-label="Hours of Maren"]';
-    $write = function (string $said) use ($field): void {
-        $this->find($field)->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $this->find($field)->sendKeys($said);
-        $this->click('[data-hours="Maren"] button');
-    };
-    $write('someday 9-12');
-    $this->reads('[data-hours="Maren"]', 'no weekday');
-    $write('wed 9-12');
-    $this->until(fn (): bool => ($maren->refresh()->hours ?? []) === [['day' => 'wed', 'from' => '9:00',
-        'to' => '12:00']],
-        'the hours are kept');
-    $maren->update(['hours' => null]);
-});
-
-it('shows a job its own steps with their days, and ends when the plan says', function (): void {
-    $job = Job::query()->where('title', 'moss agate, plain bezel')->firstOrFail();
-    $this->visit("/jobs/{$job->number}/price");
-    $this->reads('[data-testid="thread"]', 'Planned to end');
-    $plan = (new App\Plan\WorkshopPlan)->answer();
-    $steps = array_column(array_filter(
-        (array) $plan->value('placed'), static fn (array $row): bool => $row['job'] === (string) $job->number,
-    ), 'what', 'step');
-    foreach ($steps as $step => $what) {
-        $this->reads("[data-planned=\"{$step}\"]", $what);
-    }
-    expect($steps)->toHaveKeys(['pour', 'handover']);
-});

@@ -8,7 +8,7 @@ use App\Models\Quote;
 use Facebook\WebDriver\WebDriverBy;
 
 /** Types into a field by its name. */
-function into(Tests\BrowserCase $case, string $name, string $text, string $within = ''): void
+function into(Tests\Support\BrowserCase $case, string $name, string $text, string $within = ''): void
 {
     $case->find(trim("{$within} [aria-label=\"{$name}\"]"))->sendKeys($text);
 }
@@ -56,34 +56,3 @@ it('issues a quote, sends it, is accepted by its link, paid in two parts, and ma
         $this->reads('.sheet-of-paper', 'Invoice');
         $this->reads('.sheet-of-paper [aria-label="Invoice"]', '0.00');
     });
-
-it('says that metal moved, and shows the new quote against the old one', function (): void {
-    $job = Job::factory()->holding([
-        'brief.title' => 'a band overtaken', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925',
-        'form.profile' => 'flat', 'form.width_top' => '4', 'form.thickness_top' => '2',
-    ])->create();
-    $this->visit("/jobs/{$job->number}/price");
-    $this->tap('Issue the quote');
-    $first = $this->until(
-        static fn (): ?Quote => Quote::query()->where('job_id', $job->id)->first(), 'the quote is kept',
-    );
-    $this->visit('/metal');
-    $this->find('[aria-label="Which metal"] option[value="silver"]')->click();
-    into($this, 'a fine gram', '1.60', '[data-testid="metal-prices"]');
-    $this->tap('Keep the price');
-    $this->reads('[data-metal="silver"]', '1.60 a fine gram');
-    $this->visit("/jobs/{$job->number}/price");
-    $this->reads("[data-quote=\"{$first->number}\"]", 'dearer than when this was quoted');
-    $this->tap('Issue a new one');
-    $this->reads("[data-quote=\"{$first->number}\"]", 'overtaken');
-    $this->reads('[data-change="sterling 925"]', '+');
-});
-
-it('makes a calendar’s link and ends it', function (): void {
-    $this->visit('/workshop');
-    $this->find('[aria-label="Whose calendar"] option[value="person:Tobit"]')->click();
-    $this->tap('Make a link');
-    $this->reads('[data-testid="calendar-link"]', '.ics');
-    $this->click('[aria-label="End the calendar of Tobit"]');
-    $this->until(fn (): bool => $this->all('[data-calendar="Tobit"]') === [], 'the link is ended');
-});

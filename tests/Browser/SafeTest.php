@@ -34,17 +34,3 @@ it('puts a lot into a charge by keys, refuses another alloy, and Pour opens with
     $this->gone('[data-testid="charge-chosen"]');
     expect($field->getAttribute('value'))->toBe('');
 });
-
-it('takes the account away as CSV for the period shown', function (): void {
-    $this->visit('/metal');
-    $this->find('a[href*="statement.csv"]');
-    expect($this->find('a[href*="statement.csv"]')->getAttribute('href'))->toContain('by=alloy')
-        ->not->toContain('object');
-});
-
-it('draws the casting room: flasks to be invested, and the week with its pours', function (): void {
-    $this->visit('/casting');
-    $this->reads('[data-view="casting/flasks"]', 'pour at');
-    $this->reads('[data-view="casting/pours"]', 'now');
-    $this->reads('[data-view="casting/pours"]', 'burnout');
-});

@@ -7,7 +7,7 @@ use App\Models\Job;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use Tests\BrowserCase;
+use Tests\Support\BrowserCase;
 
 // What only a browser shows: units said and typed, single keys, clocks that tick, paper, and pages of every size.
 
@@ -35,20 +35,6 @@ it('says a length in mm, inches and gauge, and goes round', function (): void {
         );
         $this->click("[aria-label=\"in {$unit}; tap for another unit\"]");
     }
-});
-
-it('keeps the units at hand from page to page', function (): void {
-    $job = Job::factory()->ring()->create();
-    $this->station($job, 'form');
-    $this->click('[aria-label="in mm; tap for another unit"]');
-    $this->find('[aria-label="in in; tap for another unit"]');
-    $this->browser->executeScript('document.activeElement.blur()');
-    $this->keys('4');
-    $this->until(
-        fn (): bool => str_ends_with(shownAs($this, 'wax.dimensions/bore'), ' in'), 'the wax is not said in inches',
-    );
-    // (17.3196 − 0.2) ÷ 0.985 ÷ 25.4
-    expect(shownAs($this, 'wax.dimensions/bore'))->toBe('0.684 in');
 });
 
 it('takes single keys for what they say, and for letters where something is typed', function (): void {
@@ -94,59 +80,6 @@ it('ticks a clock by the server’s hour, stage after stage, and stops it', func
     $this->gone($clock);
     expect(Clock::query()->where('label', 'pickle of the walk')->value('stopped_at'))->not->toBeNull();
 });
-
-it('prints each sheet on one or two pages of A4, dark on white, whatever the scheme', function (string $sheet): void {
-    $job = Job::factory()->ring()->create();
-    $this->browser->executeScript('localStorage.setItem("hot-sprue.scheme", "dark")');
-    $file = $this->printed("/print/{$job->number}/{$sheet}");
-    exec('pdfinfo '.escapeshellarg($file), $info);
-    $said = implode("\n", $info);
-    // A4 is 595 by 842 points.
-    expect($said)->toMatch('/Page size:\s+59[45]\.?\d* x 84[12]/')->toMatch('/Pages:\s+[12]\n/');
-    exec(sprintf('pdftoppm -r 20 -l 1 -png -singlefile %1$s %1$s.page', escapeshellarg($file)));
-    $page = imagecreatefrompng("{$file}.page.png");
-    $light = 0;
-    for ($y = 0; $y < imagesy($page); $y++) {
-        for ($x = 0; $x < imagesx($page); $x++) {
-            $light += (imagecolorat($page, $x, $y) & 0xFF) > 0xC0 ? 1 : 0;
-        }
-    }
-    expect($light / imagesx($page) / imagesy($page))->toBeGreaterThan(0.8);
-    unlink($file);
-    unlink("{$file}.page.png");
-})->with(['card', 'template', 'kiln', 'casting', 'handover']);
-
-it('needs no sideways scrolling on a tablet or a laptop, light or dark', function (int $width): void {
-    $job = Job::factory()->ring()->create();
-    $browser = BrowserCase::open($width, 900);
-    try {
-        $wide = [];
-        foreach (['light', 'dark'] as $scheme) {
-            $browser->get($this->url('/'));
-            $browser->executeScript("localStorage.setItem('hot-sprue.scheme', '{$scheme}')");
-            foreach ([
-                '/', '/jobs', "/jobs/{$job->number}/form", '/casting', '/metal', '/sums/form.band', '/shop',
-            ] as $page) {
-                $browser->get($this->url($page));
-                $browser->wait(10)->until(
-                    static fn () => $browser->executeScript(
-                        'return document.querySelector("main, svg, table, h1") !== null',
-                    ),
-                );
-                usleep(300_000);
-                $over = (int) $browser->executeScript(
-                    'return document.documentElement.scrollWidth - document.documentElement.clientWidth',
-                );
-                if ($over > 1) {
-                    $wide[] = "{$scheme} {$page}: {$over} px";
-                }
-            }
-        }
-        expect($wide)->toBe([]);
-    } finally {
-        $browser->quit();
-    }
-})->with([820, 1280]);
 
 it('writes a day as the workshop does, whatever the browser would, and edits it in its own field', function (): void {
     $job = Job::factory()->holding(['brief.title' => 'by a day', 'brief.due' => '2026-12-29'])->create();

@@ -6,7 +6,7 @@ use App\Models\Job;
 use App\Models\Run;
 use App\Models\Workshop;
 use HotSprue\Job\JobAnswers;
-use Tests\BrowserCase;
+use Tests\Support\BrowserCase;
 use Tests\Support\Paper;
 
 // Every stone its own setting: on the drawing, through the bench, and out with the right carats and grams.
@@ -55,21 +55,6 @@ it('takes another setting in hand by a tap on its stone, and pulls it round the 
     $this->until(
         fn (): bool => $job->refresh()->held()->at('settings.2.angle')['value'] > -34, 'the setting did not follow',
     );
-});
-
-it('puts a wider flush stone where it is pulled, and the lines of the wax follow', function (): void {
-    $job = Job::factory()->ring()->holding([
-        'brief.title' => 'two flush', 'brief.finger' => 'US 7', 'brief.alloy' => 'sterling-925',
-        'form.width_top' => '6',
-        'form.thickness_top' => '2.4', 'stones.0.shape' => 'round', 'stones.0.width' => '2',
-        'settings.0.style' => 'flush',
-        'stones.1.shape' => 'round', 'stones.1.width' => '2', 'settings.1.style' => 'flush', 'settings.1.angle' => '30',
-    ])->create();
-    $this->browser()->get($this->url("/jobs/{$job->number}/stones?setting=1"));
-    $this->type('settings.1.across', '1.5', '[data-view="setting.place/round"]');
-    $this->saved();
-    $stones = answersOf($job)->input('layout.grid')?->rows('stones') ?? [];
-    expect($stones[1]['across'])->toEqual(1.5)->and($stones[0]['across'])->toEqual(0);
 });
 
 it('walks six unlike stones in tubes made apart: joined in two heats, set, and out with 0.70 ct', function (): void {
@@ -163,84 +148,6 @@ function walksThrough(BrowserCase $walk, Job $job, string ...$stations): void
         signsOff($walk, $job, $station);
     }
 }
-
-it('walks a crescent box, its plate bitten out of a disc', function (): void {
-    $job = Job::factory()->holding([
-        'brief.title' => 'crescent box', 'brief.kind' => 'fabricated', 'brief.finger' => 'US 8',
-        'brief.alloy' => 'sterling-925', 'form.profile' => 'flat', 'form.width_top' => '3',
-        'form.thickness_top' => '1.6',
-        'form.sheet_width' => '50', 'form.sheet_length' => '50', 'form.sheet_thickness' => '0.8',
-    ])->create();
-    $this->station($job, 'form');
-    $this->choose('form.plate', 'crescent');
-    $this->type('form.plate_width', '20');
-    $this->type('form.plate_bite', '20');
-    $this->type('form.plate_bite_offset', '10');
-    // 100π less a lens of (2π ÷ 3 − √3 ÷ 2) × 100: 191.3 mm², 0.8 thick, 10.36.
-    $this->until(fn (): bool => abs((float) answersOf($job)->value('plate.cut', 'mass_each') - 1.5856) < 0.002,
-        'the crescent was not reckoned');
-    $this->sees('1.59 g');
-    signsOff($this, $job, 'form');
-    $this->station($job, 'join');
-    $this->tap('Take the parts from the job');
-    $this->find('[data-heat="1"]');
-    $parts = array_column(array_column($job->refresh()->held()->list('parts'), 'id'), 'value');
-    expect($parts)->toContain('plate');
-    walksThrough($this, $job, 'join', 'finish');
-    $this->station($job, 'handover');
-    $this->type('handover.piece_mass', '6.2');
-    looksAndLeaves($this, $job);
-});
-
-it('says at once where the old metal is short for a cushion remade', function (): void {
-    $job = Job::factory()->holding([
-        'brief.title' => 'cushion, remade', 'brief.kind' => 'fabricated', 'brief.finger' => 'US 6',
-        'brief.alloy' => '18k-yellow', 'form.profile' => 'half-round', 'form.width_top' => '3',
-        'form.thickness_top' => '1.8', 'stones.0.name' => 'the cushion', 'stones.0.shape' => 'cushion',
-        'stones.0.width' => '7', 'stones.0.length' => '8', 'stones.0.depth' => '4.4', 'stones.0.species' => 'spinel',
-        'settings.0.style' => 'bezel',
-    ])->create();
-    $this->station($job, 'form');
-    $this->type('form.old_mass', '4 g');
-    $this->find('[data-finding="metal-short"]');
-    $short = answersOf($job);
-    $this->until(
-        fn (): bool => answersOf($job)->value('settings.cut', 'old_left') !== null, 'the old metal was not kept',
-    );
-    $needed = (float) answersOf($job)->value('settings.cut', 'needed_mass');
-    $this->reads('[data-finding="metal-short"]', sprintf('%.2f g short', $needed - 4));
-    $this->type('form.old_mass', sprintf('%.2f g', $needed + 0.05));
-    $this->gone('[data-finding="metal-short"]');
-    walksThrough($this, $job, 'form', 'stones');
-    $this->station($job, 'join');
-    $this->tap('Take the parts from the job');
-    $this->reads('[data-heat="2"]', 'bezel seam');
-    expect($short->value('settings.cut', 'pieces'))->not->toBeNull();
-});
-
-it('walks a double shank with an inlay: two blanks, the insert, its joints', function (): void {
-    $job = Job::factory()->holding([
-        'brief.title' => 'double shank', 'brief.kind' => 'fabricated', 'brief.finger' => 'US 7',
-        'brief.alloy' => 'sterling-925', 'form.profile' => 'flat', 'form.width_top' => '4', 'form.thickness_top' => '2',
-        'form.inlay_width' => '1.5', 'form.inlay_thickness' => '0.8', 'form.inlay_depth' => '0.8',
-    ])->create();
-    $this->station($job, 'form');
-    // π × (17.3196 + 2): one blank of 60.69, and two of them.
-    $this->figure('strip.length/length', '60.69');
-    $this->choose('form.shank', 'double');
-    $this->until(
-        fn (): bool => (float) answersOf($job)->value('strip.length', 'blanks') === 2.0, 'there were not two blanks',
-    );
-    $this->type('form.sizes_under', '1');
-    $this->figure('strip.length/length', '58.14');
-    $this->reads('[data-testid="form.inlay"], body', 'insert, long');
-    walksThrough($this, $job, 'form');
-    $this->station($job, 'join');
-    $this->tap('Take the parts from the job');
-    $this->find('[data-heat="1"]');
-    expect(array_column(array_column($job->refresh()->held()->list('joints'), 'id'), 'value'))
-        ->toContain('inlay seam', 'inlay in band');
-});
 
 it('walks a ring of metal clay: mandrel, cards, firing, and what it shrank', function (): void {
     $job = Job::factory()->holding([

@@ -2,71 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Device;
 use App\Models\Job;
 use Facebook\WebDriver\WebDriverKeys;
-use Tests\BrowserCase;
-use Tests\Support\Paper;
-
-it('takes a whole job from a finger to a casting, as a person does', function (): void {
-    $this->visit('/jobs');
-    $this->tap('New job');
-    $this->fill('Client', 'Ottoline Marsh');
-    $this->fill('What is it called?', 'ebb-tide band');
-    $this->fill('Finger', '7');
-    $this->tap('Take this commission');
-    $this->until(fn (): bool => preg_match('#/jobs/\d+#', $this->browser->getCurrentURL()) === 1, 'no job was opened');
-    preg_match('#/jobs/(\d+)#', $this->browser->getCurrentURL(), $found);
-    $job = Job::query()->where('number', $found[1])->firstOrFail();
-
-    // Brief
-    $this->find('[data-testid="next"]');
-    $this->choose('brief.alloy', 'sterling-925');
-    $this->figure('size.convert/inner_diameter', '17.32');
-    signed($this, 'Agree this brief');
-    // Form
-    $this->station($job, 'form');
-    $this->type('form.width_top', '3.5');
-    $this->type('form.thickness_top', '2');
-    // 2π × 7 × (8.6598 + 1) mm³ of 10.36
-    $this->figure('form.band/mass', '4.40');
-    signed($this, 'Settle this form');
-    // Wax: the balance and the caliper, settled, give the readings.
-    $this->station($job, 'wax');
-    $this->figure('wax.dimensions/bore', '17.38');
-    foreach (['balance' => '0.46', 'caliper' => '17.38'] as $device => $value) {
-        Device::query()->updateOrCreate(
-            ['name' => $device],
-            ['state' => ['from' => 0, 'to' => (float) $value, 'since' => microtime(true) - 60, 'zero' => 0]],
-        );
-    }
-    $this->press('Take wax from the balance');
-    $this->press('Take bore from the caliper');
-    $this->choose('attempts.0.weighed', 'pattern');
-    $this->choose('attempts.0.verdict', 'passed');
-    $this->saved();
-    signed($this, 'Pass this wax');
-    // Tree and Burnout
-    $this->station($job, 'tree');
-    $this->figure('flask.choose/flask', '2×2½');
-    signed($this, 'Flask is invested');
-    $this->station($job, 'burnout');
-    signed($this, 'Burnout is set');
-    // Pour: 0.46 g of wax in sterling.
-    $this->station($job, 'pour');
-    $this->type('castings.0.charge_mass', '14');
-    $this->type('castings.0.casting_mass', '8.6');
-    $this->type('castings.0.button_mass', '5.35');
-    $this->type('castings.0.bore', '17.12');
-    $this->figure('cast.check/shrinkage', '1.5');
-    $this->choose('castings.0.verdict', 'good');
-    $this->saved();
-    $job->refresh();
-    expect($job->held()->list('attempts')[0]['wax_mass']['value'])
-        ->toEqualWithDelta(0.46, 0.011)->and($job->title)->toBe('ebb-tide band')
-        ->and(array_keys($job->held()->map('stations')))
-        ->toEqualCanonicalizing(['brief', 'form', 'wax', 'tree', 'burnout']);
-});
+use Tests\Support\BrowserCase;
 
 it('shows the working of a figure one tap away', function (): void {
     $job = Job::factory()->ring()->create();
@@ -87,16 +25,6 @@ it('says what is wrong beside the figure, loses nothing, and saves the rest', fu
     );
     expect($job->held()->decision('form.thickness_top'))->toEqual(2);
     $this->reads('button[data-path="form.thickness_top"]', '2 ells');
-});
-
-it('turns units at a tap, and takes what is typed in the units at hand', function (): void {
-    $job = Job::factory()->ring()->create();
-    $this->station($job, 'form');
-    $this->click('[aria-label^="in mm; tap"]');
-    $this->figure('form.band/outer_height', '0.839');
-    $this->type('form.thickness_top', '1/8');
-    $this->saved();
-    expect($job->refresh()->held()->decision('form.thickness_top'))->toEqualWithDelta(3.175, 1e-9);
 });
 
 it('asks about what another tablet changed meanwhile, and keeps both words until told', function (): void {
@@ -215,26 +143,6 @@ it('sets a figure of the workshop, and puts it back with one tap', function (): 
         fn (): bool => ! isset(App\Models\Workshop::the()->typed['sprue.least']), 'the figure was not put back',
     );
 });
-
-it('prints the template at life size on A4, with a bar of 50 mm', function (): void {
-    $job = Job::factory()->ring()->create();
-    $file = $this->printed("/print/{$job->number}/template");
-    exec('pdfinfo '.escapeshellarg($file), $facts);
-    expect(implode("\n", $facts))->toMatch('/Pages: +1\n/')->toMatch('/Page size: +59[45][\d.]* x 84[12][\d.]* pts/');
-    $mm = Paper::blackRun($file);
-    expect($mm)->toEqualWithDelta(50.0, 0.2);
-    unlink($file);
-});
-
-it('prints every sheet of a job on clean paper', function (string $what, string $words): void {
-    $job = Job::factory()->ring()->create();
-    $file = $this->printed("/print/{$job->number}/{$what}");
-    exec('pdftotext -layout '.escapeshellarg($file).' - 2>/dev/null', $text);
-    expect(implode("\n", $text))->toContain($words)->not->toContain('at the bench');
-    unlink($file);
-})->with(
-    [['card', 'plain band'], ['kiln', 'Switch on'], ['casting', 'charge to melt'], ['handover', 'How to care for it']],
-);
 
 /** Signs a station off and waits until it is. */
 function signed(BrowserCase $case, string $words): void

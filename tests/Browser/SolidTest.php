@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use Facebook\WebDriver\WebDriverKeys;
-use Tests\BrowserCase;
-
-require_once __DIR__.'/../Support/axe.php';
-require_once __DIR__.'/../Support/solids.php';
+use Tests\Support\BrowserCase;
 
 /** A flat band of yellow gold with a garnet in a bezel cast with it. */
 function turnedRing(array $more = []): Job
@@ -82,20 +79,6 @@ it('turns the ring by pointer and by keys, sets it back, and changes it with a d
     $this->reads('[data-testid="solid-told"]', '9.0 along the finger');
 });
 
-it('shows wax in the colour of wax, without its stone, and says so in words', function (): void {
-    $job = turnedRing();
-    $this->visit("/jobs/{$job->number}/stones");
-    $this->tap('Turn it in the hand');
-    $gold = repainted($this);
-    $this->reads('[data-testid="solid-told"]', 'Stones:');
-    $this->tap('in wax');
-    $wax = repainted($this, $gold);
-    expect($wax['colour'][2])->toBeGreaterThan($wax['colour'][0]);
-    $this->reads('[data-testid="solid-told"]', 'the wax');
-    expect($this->text('[data-testid="solid-told"]'))->not->toContain('Stones:')
-        ->and($this->find('[data-testid="solid"]')->getAttribute('aria-label'))->toContain('Arrow keys turn it');
-});
-
 it('takes the light as it is finished: polished, satin, and with its lows darkened', function (): void {
     $job = turnedRing([
         'brief.alloy' => 'sterling-925', 'form.profile' => 'half-round', 'settings.0.style' => 'claws',
@@ -113,25 +96,6 @@ it('takes the light as it is finished: polished, satin, and with its lows darken
     $this->tap('as cast');
     // Without its stone, and as grey as it came from the flask.
     $this->until(fn (): bool => painted($this)['bright'] === 0, 'what is cast has no shine');
-});
-
-it('cuts it open, and unites its parts into one solid', function (): void {
-    $job = turnedRing();
-    $this->visit("/jobs/{$job->number}/form");
-    $this->tap('Turn it in the hand');
-    $whole = repainted($this);
-    $this->find('input[type="range"]')->sendKeys(array_fill(0, 25, WebDriverKeys::ARROW_RIGHT));
-    repainted($this, $whole);
-    $this->tap('one solid, STL');
-    $said = $this->until(
-        fn (): ?string => ($this->all('[data-testid="united"]')[0] ?? null)?->getText(), 'the parts are united',
-    );
-    $parts = $this->until(fn (): ?float => preg_match(
-        '/its parts have (\d+)/', $this->text('[data-testid="solid-told"]'), $found,
-    ) === 1 ? (float) $found[1] : null, 'their sum is told');
-    preg_match('/of ([\d.]+) mm³/', $said, $found);
-    // The collar's foot lies in nothing: united they have what they had one by one, less where they touch.
-    expect($said)->toStartWith('One solid')->and((float) $found[1])->toEqualWithDelta($parts, 0.02 * $parts);
 });
 
 it('cuts the seat of a stone that is set into the band, and says how thin it is', function (): void {
@@ -218,36 +182,6 @@ it('takes a pattern from a file: refused where it is open, read, taken, and give
     unlink($path);
 });
 
-it('prints a still of the piece on its card', function (): void {
-    $job = turnedRing();
-    $this->visit("/print/{$job->number}/card");
-    $this->until(fn (): bool => $this->browser->executeScript(
-        'const i = document.querySelector("img.piece"); return !!i && i.complete && i.naturalWidth > 100',
-    ) === true, 'the still is there');
-});
-
-it('is turned by the client, on the page that her link opens', function (): void {
-    $job = turnedRing();
-    $this->visit("/jobs/{$job->number}/wax");
-    $this->sees('The piece, to be turned');
-    $this->find('[aria-label="Send the link to"]')->sendKeys('her@client.invalid');
-    $this->tap('Send a link');
-    $link = $this->until(
-        fn (): ?string => ($this->all('[data-testid="look-address"]')[0] ?? null)?->getText(), 'the link is told',
-    );
-    $this->visit((string) parse_url($link, PHP_URL_PATH));
-    $isShown = fn (string $step): bool => $this->browser->executeScript(
-        'const i = document.querySelector("img.turned"); return i.complete && i.naturalWidth === 640'
-        .' && i.src.endsWith(arguments[0])', ["/{$step}.png"],
-    );
-    $this->until(fn (): bool => $isShown('0'), 'the piece is there');
-    $this->find('input.turn')->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT]);
-    $this->until(fn (): bool => $isShown('2'), 'it turned by two steps');
-    // Her choice is made by its words, not by the slide that stands above them.
-    $this->click('#offered-piece + span, label[for="offered-piece"] span');
-    expect($this->browser->executeScript('return document.querySelector("#offered-piece").checked'))->toBeTrue();
-});
-
 it('lays the piece beside itself in another metal and width, turns them as one, and makes what was chosen so',
     function (): void {
         $job = turnedRing();
@@ -303,24 +237,6 @@ it('turns a pattern that was read, names its bore beside the finger’s, and mar
     unlink($path);
 });
 
-it('looks at a 3MF as at an STL, and keeps the section that its sprue is sized by', function (): void {
-    $job = turnedRing(['form.thickness_top' => '1.5']);
-    $path = sys_get_temp_dir().'/hot-sprue-own.3mf';
-    file_put_contents($path, file_get_contents($this->url("/api/jobs/{$job->number}/solid/wax.3mf")));
-    $this->visit("/jobs/{$job->number}/wax");
-    $this->find('[data-testid="pattern-file"]')->sendKeys($path);
-    $this->click('input[name="carries"]');
-    $this->reads('[data-testid="pattern-read"]', 'Across the finger it is');
-    preg_match('/modulus of ([\d.]+) mm/', explode('heaviest', $this->text('[data-testid="pattern-read"]'))[1], $found);
-    expect(repainted($this)['count'])->toBeGreaterThan(200);
-    $this->reads('[data-testid="thinnest"]', 'One place in a hundred');
-    $this->tap('Take it for the wax');
-    $this->saved();
-    $this->until(fn (): bool => abs((float) $job->refresh()->held()->decision('wax.file_section') - (float) $found[1])
-        < 0.006, 'the heaviest section is kept');
-    unlink($path);
-});
-
 it('turns what a sum is of, without a job', function (): void {
     $this->visit('/sums/seat.bezel');
     $this->tap('Turn it in the hand');
@@ -332,35 +248,3 @@ it('turns what a sum is of, without a job', function (): void {
     expect($this->all('section[aria-label="The piece in the hand"]'))->toBe([])->and($before['count'])
         ->toBeGreaterThan(200);
 });
-
-it('is open to everybody, and fits a phone: nothing that axe finds, nothing to draw sideways, nothing too small',
-    function (string $scheme): void {
-        $job = turnedRing();
-        $this->browser()->executeScript("localStorage.setItem('hot-sprue.scheme', '{$scheme}')");
-        $this->visit("/jobs/{$job->number}/wax");
-        $this->tap('Turn it in the hand');
-        repainted($this);
-        $this->click('section[aria-label="The piece in the hand"] summary');
-        expect(axeFinds($this)['wrong'])->toBe([]);
-        $phone = BrowserCase::open(390, 844);
-        try {
-            $phone->get($this->url("/jobs/{$job->number}/form"));
-            $open = 'const b = [...document.querySelectorAll("button")].find((one) => one.textContent.includes('
-                .'"Turn it in the hand")); if (b) b.click(); return !!b';
-            $this->until(static fn (): bool => $phone->executeScript($open) === true, 'it is opened');
-            $this->until(static fn (): bool => $phone->executeScript(
-                'return document.querySelector("[data-testid=solid]") !== null',
-            ) === true, 'it is there');
-            $small = $phone->executeScript(<<<'JS'
-                const within = document.querySelector('section[aria-label="The piece in the hand"]');
-                const small = [...within.querySelectorAll('button, a, input, summary')]
-                    .filter((one) => one.getBoundingClientRect().height < 44).map((one) => one.outerHTML.slice(0, 90));
-                const wide = document.documentElement.scrollWidth;
-                return wide > window.innerWidth + 1 ? [...small, `the page is ${wide} wide`] : small;
-                JS);
-            expect($small)->toBe([]);
-        } finally {
-            $phone->quit();
-            $this->browser()->executeScript("localStorage.removeItem('hot-sprue.scheme')");
-        }
-    })->with(['light', 'dark']);

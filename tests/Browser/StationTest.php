@@ -10,16 +10,6 @@ use Facebook\WebDriver\WebDriverKeys;
 
 // On each station a decision is changed through its dimension on the drawing alone, and what depends on it follows.
 
-it('Brief: another finger on the drawing makes another ring', function (): void {
-    $job = Job::factory()->ring()->create();
-    $this->station($job, 'brief');
-    $this->figure('size.fit/inner_diameter', '17.32');
-    $this->type('brief.finger', 'UK O', '[data-view="size.convert/finger"]');
-    $this->figure('size.convert/inner_diameter', '17.51');
-    $this->saved();
-    expect($job->refresh()->held()->decision('brief.finger'))->toEqual(55);
-});
-
 it('Form: a thicker top on the drawing weighs more, and its handle can be pulled', function (): void {
     $job = Job::factory()->ring()->create();
     $this->station($job, 'form');
@@ -34,26 +24,6 @@ it('Form: a thicker top on the drawing weighs more, and its handle can be pulled
     $this->pull('[data-pull="thickness_top"]', 0, -20);
     $this->saved();
     $this->until(fn (): bool => $job->refresh()->held()->decision('form.thickness_top') > 3.0, 'the pull was not kept');
-});
-
-it('Wax: less finishing on the drawing carves a larger bore', function (): void {
-    $job = Job::factory()->ring()->create();
-    $this->station($job, 'wax');
-    $this->type('wax.finish_inside', '0', '[data-view="wax.dimensions/wax"]');
-    // 17.3196 ÷ 0.985
-    $this->figure('wax.dimensions/bore', '17.58');
-    $this->reads('[data-result="wax.dimensions/bore"]', '17.58');
-});
-
-it('Tree: three sprues on the drawing take more wax and another stem', function (): void {
-    $job = Job::factory()->ring()->create();
-    $this->station($job, 'tree');
-    $stem = $this->text('[data-result="sprue.size/stem_diameter"]');
-    $this->type('tree.count', '3', '[data-view="sprue.size/tree"]');
-    $this->figure('sprue.size/count', '3');
-    $this->until(
-        fn (): bool => $this->text('[data-result="sprue.size/stem_diameter"]') !== $stem, 'the stem did not follow',
-    );
 });
 
 it('Burnout: another hour on the curve moves the switch-on', function (): void {
@@ -100,18 +70,6 @@ it('Burnout and a cut line say their hours by the workshop’s clock, wherever t
     } finally {
         Workshop::the()->update(['timezone' => 'UTC']);
     }
-});
-
-it('Pour: too little new metal on the bar is a stop, and the remedy clears it', function (): void {
-    $job = Job::factory()->ring()->create();
-    $this->station($job, 'pour');
-    $this->type('pour.new_mass', '2', '[data-view="metal.charge/charge"]');
-    $this->type('pour.reused_mass', '18', '[data-view="metal.charge/charge"]');
-    $this->find('[data-finding="too-little-new-metal"]');
-    $this->reads('[data-result="metal.charge/new_share"]', '10');
-    $this->click('[data-finding="too-little-new-metal"] button');
-    $this->gone('[data-finding="too-little-new-metal"]');
-    $this->reads('[data-result="metal.charge/new_share"]', '50');
 });
 
 it('Burnout: 1000 °F is one figure on drawing, strip, card and sheet, and comes back as it '
@@ -172,29 +130,4 @@ it('Stones: claws that stand where a halo lies stop it, and the edge gap offered
     $this->gone('[data-finding="claw-meets-stone"]');
     $this->saved();
     expect($job->refresh()->held()->at("settings.{$row}.edge_gap")['value'])->toEqual(0.7);
-});
-
-it('Wax: a head cast in one piece takes a wider slice, and one that is soldered on does not', function (): void {
-    $job = Job::factory()->ring()->create();
-    $this->station($job, 'wax');
-    // 5 mm and two finished faces, over 0.985, and a millimetre for truing.
-    $this->figure('blank.choose/slice', '6.28');
-    $this->station($job, 'stones');
-    $this->type('stones.0.width', '6.4');
-    $this->type('stones.0.length', '8.2');
-    $this->choose('stones.0.shape', 'oval');
-    $this->choose('settings.0.style', 'bezel');
-    $this->find('[data-figure="seat.bezel/strip_length"]');
-    $this->saved();
-    $this->station($job, 'wax');
-    // 8.2 with fit, wall and finishing on both ends, over 0.985, and the millimetre.
-    $this->figure('blank.choose/slice', '10.54');
-    $this->station($job, 'stones');
-    $this->choose('settings.0.made', 'apart');
-    $this->until(
-        fn (): bool => $job->refresh()->held()->at('settings.0.made') === ['value' => 'apart', 'typed' => 'apart'],
-        'the head was not said to be soldered',
-    );
-    $this->station($job, 'wax');
-    $this->figure('blank.choose/slice', '6.28');
 });

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Device;
 use App\Models\Job;
-use Tests\BrowserCase;
-use Tests\Support\Paper;
+use Tests\Support\BrowserCase;
 
 function lantern(): Job
 {
@@ -16,23 +15,6 @@ function lantern(): Job
         'stones.0.depth' => '3.8', 'settings.0.style' => 'bezel',
     ])->create();
 }
-
-it('Stones: a thicker wall on the drawing takes a longer strip and a heavier ring', function (): void {
-    $job = lantern();
-    $this->station($job, 'stones');
-    $mass = (float) reckonedMass($job);
-    // P of an oval 8 × 6 is 22.1035: + 2π × 0.05 + π × wall.
-    $this->figure('seat.bezel/strip_length', '23.67');
-    $this->type('settings.0.wall', '0.6', '[data-view="stone.outline/head"]');
-    $this->figure('seat.bezel/strip_length', '24.30');
-    $this->saved();
-    expect(reckonedMass($job->refresh()))->toBeGreaterThan($mass);
-    $this->pull('[data-pull="width"]', -20, 0);
-    $this->until(
-        fn (): bool => $job->refresh()->held()->list('stones')[0]['width']['value'] < 6,
-        'the stone’s width did not follow the pull',
-    );
-});
 
 function reckonedMass(Job $job): float
 {
@@ -134,10 +116,3 @@ it('sends a link that the client answers in another browser, and that ends when 
         $this->browser = $bench;
     }
 });
-
-it('prints the head at life size with its check bar, on A4 and on Letter', function (float $wide, float $high): void {
-    $job = lantern();
-    $file = $this->printed("/print/{$job->number}/stones", $wide, $high);
-    expect(Paper::blackRun($file))->toEqualWithDelta(50.0, 0.2);
-    unlink($file);
-})->with(['A4' => [210.0, 297.0], 'Letter' => [215.9, 279.4]]);

@@ -20,7 +20,7 @@ function sources(): array
         return $read;
     }
     $read = [];
-    foreach (['core', 'app'] as $folder) {
+    foreach (['core', 'app', 'tools'] as $folder) {
         $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}"));
         foreach ($files as $file) {
             if ($file->getExtension() === 'php') {
@@ -122,7 +122,7 @@ it('declares strict types in every file', function (): void {
 it('breaks its lines where the thought breaks, at 120 columns', function (): void {
     $root = dirname(__DIR__, 2);
     $long = [];
-    foreach (['core', 'app', 'bootstrap', 'config', 'database', 'routes', 'tests'] as $folder) {
+    foreach (['core', 'app', 'bootstrap', 'config', 'database', 'routes', 'tests', 'tools'] as $folder) {
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}")) as $file) {
             if ($file->getExtension() !== 'php' || str_contains((string) $file, 'bootstrap/cache')) {
                 continue;

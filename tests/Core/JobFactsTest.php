@@ -10,22 +10,6 @@ use HotSprue\Job\JobSpent;
 use HotSprue\Job\LearntFigure;
 use HotSprue\Workshop\WorkshopSettings;
 
-require_once __DIR__.'/../Support/jobs.php';
-
-/** @return array<string, mixed> a flat band with a garnet in a bezel made apart and four small stones set flush */
-function stoneSetBand(): array
-{
-    return [
-        'brief.title' => 'band', 'brief.finger' => '17.4 mm diameter', 'brief.alloy' => 'sterling-925',
-        'form.profile' => 'flat', 'form.width_top' => '5', 'form.thickness_top' => '2',
-        'stones.a.species' => 'garnet', 'stones.a.shape' => 'round', 'stones.a.width' => '5', 'stones.a.price' => '40',
-        'stones.b.species' => 'diamond', 'stones.b.shape' => 'round', 'stones.b.width' => '1.5',
-        'stones.b.count' => '4', 'stones.b.price' => '12.5 each',
-        'settings.a.style' => 'bezel', 'settings.a.made' => 'apart', 'settings.a.stone' => 'a',
-        'settings.b.style' => 'flush', 'settings.b.made' => 'cast', 'settings.b.stone' => 'b',
-    ];
-}
-
 it('counts what takes time in a job: stones by how they are set, seats in the wax, bezels made apart',
     function (): void {
         $facts = JobFacts::of(...heldJob(stoneSetBand()));

@@ -19,8 +19,6 @@ use HotSprue\Solid\WireSolid;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\Shape;
 
-require_once __DIR__.'/../Support/solids.php';
-
 /** @param int $piece how many bytes come at once */
 function readStl(string $bytes, int $piece = 1000): PatternFacts
 {

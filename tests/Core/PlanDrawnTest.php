@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 use Tests\Support\Drawn;
 
-require_once __DIR__.'/../Support/planning.php';
-
 /** @return array<string, mixed> a week in which two people work and a kiln burns */
 function weekToDraw(): array
 {

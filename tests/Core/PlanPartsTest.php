@@ -17,8 +17,6 @@ use HotSprue\Plan\Scheduler;
 use HotSprue\Plan\Workload;
 use HotSprue\Workshop\WorkshopSettings;
 
-require_once __DIR__.'/../Support/planning.php';
-
 /** @param array<string, mixed> $given */
 function workload(array $given): Workload
 {

@@ -5,8 +5,6 @@ declare(strict_types=1);
 use HotSprue\Plan\Choice;
 use Tests\Support\EveryOrder;
 
-require_once __DIR__.'/../Support/planning.php';
-
 /** @return array<string, mixed> */
 function manyJobs(int $seed): array
 {

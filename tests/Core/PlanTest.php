@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-require_once __DIR__.'/../Support/planning.php';
-
 function clock(string $moment): string
 {
     return substr($moment, 5, 11);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 use HotSprue\Calculation\Answer;
 
-require_once __DIR__.'/../Support/planning.php';
-
 /** @param array<string, mixed> $given */
 function promiseOf(array $given): Answer
 {

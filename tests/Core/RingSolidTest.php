@@ -18,8 +18,6 @@ use HotSprue\Stock\Alloy;
 use HotSprue\Wax\Blank;
 use HotSprue\Workshop\WorkshopSettings;
 
-require_once __DIR__.'/../Support/jobs.php';
-
 /** @return array<string, mixed> a half round band of sterling, and what else is said of it */
 function solidBand(array $more = []): array
 {

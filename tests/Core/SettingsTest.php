@@ -18,48 +18,6 @@ use HotSprue\Job\SuggestedAssembly;
 use HotSprue\Job\TypedChanges;
 use HotSprue\Workshop\WorkshopSettings;
 
-const SIX = [
-    ['garnet', 4.0, 0.28], ['spinel', 3.2, 0.13], ['sapphire', 3.0, 0.12], ['peridot', 2.8, 0.08],
-    ['topaz', 2.5, 0.06], ['iolite', 2.2, 0.03],
-];
-
-/** @param array<string, mixed> $more */
-function pieceWith(array $more, ?string $setting = null): JobAnswers
-{
-    $typed = [
-        'brief.finger' => '17.4 mm diameter', 'brief.alloy' => '14k-yellow', 'form.width_top' => '6.5',
-        'form.thickness_top' => '2.2', ...$more,
-    ];
-
-    return JobAnswers::of(typedDocument($typed), WorkshopSettings::shipped(), setting: $setting);
-}
-
-/** @param array<string, mixed> $typed */
-function typedDocument(array $typed): Document
-{
-    $changes = array_map(
-        static fn (string $path, mixed $to): Change => new Change($path, null, $to), array_keys($typed), $typed,
-    );
-
-    return Document::blank()->with(TypedChanges::read($changes, WorkshopSettings::shipped()));
-}
-
-/** @return array<string, mixed> six unlike stones, each in a tube made apart */
-function sixTubes(): array
-{
-    $typed = [];
-    foreach (SIX as $at => [$species, $width, $carats]) {
-        $typed += [
-            "stones.{$at}.name" => "the {$species}", "stones.{$at}.species" => $species,
-            "stones.{$at}.shape" => 'round', "stones.{$at}.width" => $width, "stones.{$at}.depth" => 0.6 * $width,
-            "stones.{$at}.weighed_carats" => $carats, "settings.{$at}.style" => 'tube',
-            "settings.{$at}.made" => 'apart', "settings.{$at}.angle" => 30 * $at - 60,
-        ];
-    }
-
-    return $typed;
-}
-
 it('gives every stone its own seat', function (): void {
     $piece = pieceWith(sixTubes());
     foreach (SIX as $at => [, $width]) {

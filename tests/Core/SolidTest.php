@@ -18,8 +18,6 @@ use HotSprue\Solid\WireSolid;
 use HotSprue\Stones\Outline;
 use HotSprue\Stones\Shape;
 
-require_once __DIR__.'/../Support/solids.php';
-
 /** Width of a stone 6 mm wide, and its length where it has one. */
 function solidOutline(Shape $shape): Outline
 {

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Benchmark\Measured;
-use App\Benchmark\Trials;
 use App\Models\Job;
 use App\Models\Person;
 use HotSprue\Calculations;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Hash;
+use Tools\Benchmark\Measured;
+use Tools\Benchmark\Trials;
 
 /** @return array{int, mixed} exit status and what was printed */
 function reckonFile(string $sheet, string $json): array

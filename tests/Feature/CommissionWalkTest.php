@@ -8,8 +8,6 @@ use App\Models\Quote;
 use App\Models\Workshop;
 use Illuminate\Support\Carbon;
 
-require_once __DIR__.'/../Support/pricing.php';
-
 /** @return array<string, mixed> */
 function priceNow(Job $job): array
 {

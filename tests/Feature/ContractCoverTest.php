@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Contract\OpenApi;
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
@@ -10,6 +9,7 @@ use Illuminate\Routing\Route as Routed;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Route;
 use Tests\Support\Contract;
+use Tools\Contract\OpenApi;
 
 /** @return list<string> every route of the interface, as verb and path */
 function served(): array

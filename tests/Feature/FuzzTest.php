@@ -16,7 +16,7 @@ it('answers bent requests to every route within the contract', function (): void
 });
 
 it('tells a fault that there is: an answer that is not in the contract', function (): void {
-    $kept = fn (string $json, string $status = '200'): string => App\Contract\ContractValidator::at(
+    $kept = fn (string $json, string $status = '200'): string => Tools\Contract\ContractValidator::at(
         '/api/devices/{device}', 'get', $json, $status,
     );
     expect($kept('{"value":1.5,"unit":"g","stable":true,"simulated":true}'))->toBe('')
@@ -29,7 +29,7 @@ it('tells a fault that there is: an answer that is not in the contract', functio
 it('sends the same for the same seed', function (): void {
     App\Models\Job::factory()->ring()->create();
     $said = fn (int $seed): array => array_map(
-        static fn (): string => (new App\Fuzzing\Requests(new Random\Randomizer(new Random\Engine\Mt19937($seed))))
+        static fn (): string => (new Tools\Fuzzing\Requests(new Random\Randomizer(new Random\Engine\Mt19937($seed))))
             ->next()->route,
         range(1, 5),
     );

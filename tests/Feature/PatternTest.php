@@ -9,8 +9,6 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Contract;
 
-require_once __DIR__.'/../Support/solids.php';
-
 function readPattern(Job $job, string $bytes, string $name = 'ring.stl', string $carries = '1'): TestResponse
 {
     return test()->post(

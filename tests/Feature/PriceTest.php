@@ -5,8 +5,6 @@ declare(strict_types=1);
 use App\Models\Job;
 use Tests\Support\Contract;
 
-require_once __DIR__.'/../Support/pricing.php';
-
 /** @return array<string, mixed> */
 function priceOf(Job $job): array
 {

@@ -9,8 +9,6 @@ use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Contract;
 
-require_once __DIR__.'/../Support/pricing.php';
-
 /** A flat silver band of which everything is priced. */
 function quotedBand(): Job
 {

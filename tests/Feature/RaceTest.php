@@ -19,7 +19,7 @@ function grain(Served $served, string $alloy = 'sterling-925', string $mass = '1
 }
 
 /** @param array<string, mixed> $typed */
-function commission(Served $served, array $typed = []): int
+function commissioned(Served $served, array $typed = []): int
 {
     $changes = [];
     foreach ([
@@ -34,7 +34,7 @@ function commission(Served $served, array $typed = []): int
 
 it('charges different lots at once, each whole, and never answers 500', function (): void {
     $lots = [grain($this->served), grain($this->served), grain($this->served), grain($this->served)];
-    $jobs = array_map(fn (): int => commission($this->served), $lots);
+    $jobs = array_map(fn (): int => commissioned($this->served), $lots);
     $asked = array_map(
         static fn (int $lot, int $job): array => [
             "/api/jobs/{$job}/charge",
@@ -53,7 +53,7 @@ it('charges different lots at once, each whole, and never answers 500', function
 
 it('takes twenty grams of a lot once, however many want the last of it', function (): void {
     $lot = grain($this->served, mass: '25');
-    $job = commission($this->served);
+    $job = commissioned($this->served);
     $statuses = $this->served->together(
         array_fill(
             0, 4,
@@ -85,7 +85,7 @@ it('weighs a lot from two balances, and the account says what the last one said'
 });
 
 it('keeps every tick of a safety list that several hands tick', function (): void {
-    $job = commission($this->served);
+    $job = commissioned($this->served);
     $this->served->post("/api/jobs/{$job}/stations/brief", ['state' => 'not-needed']);
     foreach (['form', 'stones', 'wax'] as $station) {
         $this->served->post("/api/jobs/{$job}/stations/{$station}", ['state' => 'not-needed']);
@@ -105,7 +105,7 @@ it('keeps every tick of a safety list that several hands tick', function (): voi
 });
 
 it('lets one of two plans have a job', function (): void {
-    $job = commission($this->served);
+    $job = commissioned($this->served);
     foreach (['brief', 'form', 'stones', 'wax'] as $station) {
         $this->served->post("/api/jobs/{$job}/stations/{$station}", ['state' => 'not-needed']);
     }
@@ -136,7 +136,7 @@ it('does once what is pressed four times at the same moment, and says the same e
 });
 
 it('takes edits of one job from many screens, and loses none', function (): void {
-    $job = commission($this->served);
+    $job = commissioned($this->served);
     $asked = array_map(
         static fn (string $path): array => [
             "/api/jobs/{$job}/changes", ['changes' => [['path' => $path, 'from' => null, 'to' => '3']]],

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Contract\OpenApi;
 use HotSprue\Calculations;
 use HotSprue\Samples\Samples;
 use Symfony\Component\Process\Process;
 use Tests\Support\Contract;
+use Tools\Contract\OpenApi;
 
 it('answers every sheet as the contract says', function (): void {
     foreach (Samples::all() as $sheet => $inputs) {

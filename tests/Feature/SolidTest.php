@@ -6,8 +6,6 @@ use App\Models\Job;
 use App\Solid\PatternFile;
 use Tests\Support\Contract;
 
-require_once __DIR__.'/../Support/solids.php';
-
 /** @return list<float> the points of a part, as they are sent */
 function sentPoints(array $part): array
 {

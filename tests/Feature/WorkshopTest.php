@@ -11,7 +11,7 @@ use App\Models\StretchTest;
 use App\Models\Workshop;
 use App\People\Role;
 use Illuminate\Support\Facades\Hash;
-use Tests\FeatureCase;
+use Tests\Support\FeatureCase;
 
 /** @return list<string> what the journal says of late, newest first */
 function journal(FeatureCase $test): array

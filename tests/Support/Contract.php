@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Contract\ContractValidator;
+use Tools\Contract\ContractValidator;
 
 /** Holds an answer against the contract. */
 final class Contract

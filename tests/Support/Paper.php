@@ -30,6 +30,22 @@ final class Paper
         return $longest / $dpi * 25.4;
     }
 
+    /** Which share of the first page is light. */
+    public static function lightShare(string $pdf): float
+    {
+        exec(sprintf('pdftoppm -r 20 -l 1 -png -singlefile %1$s %1$s.page', escapeshellarg($pdf)));
+        $page = imagecreatefrompng("{$pdf}.page.png");
+        unlink("{$pdf}.page.png");
+        $light = 0;
+        for ($y = 0; $y < imagesy($page); $y++) {
+            for ($x = 0; $x < imagesx($page); $x++) {
+                $light += (imagecolorat($page, $x, $y) & 0xFF) > 0xC0 ? 1 : 0;
+            }
+        }
+
+        return $light / imagesx($page) / imagesy($page);
+    }
+
     /**
      * How far the bluish parts of the first page, its stones, reach across and down.
      *

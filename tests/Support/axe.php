@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Tests\BrowserCase;
+use Tests\Support\BrowserCase;
 
 /**
  * What axe finds wrong on the page that stands.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Tests\BrowserCase;
+use Tests\Support\BrowserCase;
 
 /**
  * What the boxes of the page's drawings lie on: lines for more than 16 px, words, or a handle that is to be pulled.

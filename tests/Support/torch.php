@@ -6,7 +6,7 @@ use App\Rehearsals\HeatLesson;
 use Facebook\WebDriver\WebDriverKeys;
 use HotSprue\Heat\Node;
 use PHPUnit\Framework\AssertionFailedError;
-use Tests\BrowserCase;
+use Tests\Support\BrowserCase;
 
 /** Opens a lesson, takes a torch and lets it burn twice as quick, or quicker. */
 function atTheTorch(BrowserCase $case, string $lesson, string $torch = 'air-gas', int $pace = 2): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Job;
 use Facebook\WebDriver\WebDriverKeys;
-use Tests\BrowserCase;
+use Tests\Support\BrowserCase;
 
 /** A ring with everything in it that a station can be typed into. */
 function fullJob(): Job

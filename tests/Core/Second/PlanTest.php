@@ -7,8 +7,6 @@ declare(strict_types=1);
  * full each day is, and which line comes first.
  */
 
-require_once __DIR__.'/../../Support/planning.php';
-
 /** @return array<string, mixed> */
 function anyWorkshop(int $seed): array
 {

@@ -2,35 +2,12 @@
 
 declare(strict_types=1);
 
-use HotSprue\Job\Change;
-use HotSprue\Job\Document;
 use HotSprue\Job\JobAnswers;
 use HotSprue\Job\RowUses;
 use HotSprue\Job\Station;
 use HotSprue\Job\StationPage;
-use HotSprue\Job\TypedChanges;
-use HotSprue\Workshop\WorkshopSettings;
 
 // Whole commissions reckoned a second time with pencil and paper: one millimetre and one gram from Brief to Hand over.
-
-/** @param array<string, mixed> $typed */
-function commission(array $typed): JobAnswers
-{
-    $changes = array_map(
-        static fn (string $path, mixed $to): Change => new Change($path, null, $to), array_keys($typed), $typed,
-    );
-
-    return JobAnswers::of(
-        Document::blank()->with(TypedChanges::read($changes, WorkshopSettings::shipped())),
-        WorkshopSettings::shipped(),
-    );
-}
-
-/** Density in g/cm³ and liquidus in °C of some metals, from the published tables. */
-const METALS = [
-    'sterling-925' => [10.36, 899], '14k-yellow' => [13.1, null], '18k-yellow' => [15.5, null],
-    'platinum-950' => [20.7, null],
-];
 
 /** A ring of a flat band: inside, width and thickness; mm³. */
 function bandOf(float $inside, float $wide, float $thick): float
@@ -124,39 +101,6 @@ it('takes the stones off what the finished piece weighs, and says the fine metal
     [5.2, 0.0, 'sterling-925', 0.925], [4.3, 1.25, '18k-yellow', 0.75], [12.61, 3.4, 'platinum-950', 0.95],
     [3.98, 0.07, '14k-yellow', 0.585],
 ]);
-
-/** A job with something of everything in it, differently from seed to seed. */
-function anyCommission(int $seed): array
-{
-    mt_srand($seed);
-    $typed = [
-        'brief.kind' => ['cast', 'cast', 'fabricated'][mt_rand(0, 2)], 'brief.finger' => 'US '.mt_rand(4, 12),
-        'brief.alloy' => array_keys(METALS)[mt_rand(0, 3)], 'form.width_top' => (string) (mt_rand(20, 80) / 10),
-        'form.thickness_top' => (string) (mt_rand(14, 26) / 10),
-        'form.profile' => ['flat', 'half-round', 'court'][mt_rand(0, 2)],
-        'wax.process' => ['carved', 'mould', 'resin', 'clay'][mt_rand(0, 3)],
-        'attempts.0.wax_mass' => (mt_rand(3, 20) / 10).' g',
-    ];
-    foreach (range(0, mt_rand(0, 4)) as $at) {
-        $wide = mt_rand(15, 65) / 10;
-        $typed += [
-            "stones.{$at}.shape" => ['round', 'oval', 'cushion', 'pear'][mt_rand(0, 3)],
-            "stones.{$at}.width" => (string) $wide, "stones.{$at}.length" => (string) ($wide * 1.3),
-            "stones.{$at}.depth" => (string) ($wide * 0.6),
-            "stones.{$at}.species" => ['diamond', 'sapphire', 'opal', 'garnet'][mt_rand(0, 3)],
-            "settings.{$at}.style" => ['bezel', 'tube', 'claws', 'flush', 'bead'][mt_rand(0, 4)],
-            "settings.{$at}.made" => ['cast', 'apart', 'carved'][mt_rand(0, 2)],
-            "settings.{$at}.angle" => (string) mt_rand(-150, 150),
-        ];
-    }
-    foreach (array_keys($typed) as $path) {
-        if (mt_rand(0, 9) === 0) {
-            unset($typed[$path]);
-        }
-    }
-
-    return $typed;
-}
 
 it('answers the same in whatever order it is asked, and a station says what the whole job says', function (
     int $seed,
