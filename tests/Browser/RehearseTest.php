@@ -16,7 +16,7 @@ it('brings a lesson to flow with the pointer, on firebrick, and says and keeps h
         'it was not laid on firebrick',
     );
     // What was in hand stays in it when the piece is laid otherwise.
-    expect($this->find('select[aria-label="Pace"]')->getAttribute('value'))->toBe('2');
+    expect($this->find('select[aria-label="Pace"]')->getAttribute('value'))->toBe('4');
     leadTo($this, 'bezel-on-plate');
     $this->tap('Torch on');
     watch($this, SEEN.'.dataset.left === "0"');
@@ -132,7 +132,7 @@ it('rehearses a heat of the job’s own three-collet ring from Join', function (
     $count = Rehearsal::query()->count();
     $this->press('Play the best of Job 141, heat 2: bezel on shank: flowed');
     $this->sees('As it was');
-    $this->click('select[aria-label="Pace"] option[value="2"]');
+    $this->click('select[aria-label="Pace"] option[value="4"]');
     watch($this, SEEN.'.dataset.state === "ended"');
     expect($this->text('[data-testid="seen"]'))->toContain('flashes')->and(Rehearsal::query()->count())->toBe($count);
 });

@@ -17,7 +17,7 @@ it('signs what is seen, and not what somebody else changed meanwhile', function 
     $this->sees('changed meanwhile');
     expect($job->refresh()->held()->map('stations'))->not->toHaveKey('form');
     mend($this);
-    $this->station($job, 'form');
+    $this->visit("/jobs/{$job->number}/form");
     $this->click('[data-testid="next"]');
     $this->until(
         fn (): bool => ($job->refresh()->held()->map('stations')['form']['state'] ?? '') === 'signed',

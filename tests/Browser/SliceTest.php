@@ -68,7 +68,7 @@ it('keeps what is typed when the line is down, over a reload, and sends it when 
         'the browser did not keep it',
     );
     expect($job->refresh()->held()->decision('form.width_top'))->toEqual(5);
-    $this->station($job, 'form');
+    $this->visit("/jobs/{$job->number}/form");
     $this->until(
         fn (): bool => $job->refresh()->held()->decision('form.width_top') == 6.5,
         'it was not sent when the line was back',

@@ -48,7 +48,8 @@ it('stays, and keeps what is typed, whatever comes back from the line', function
             ->and($this->all('[data-testid="boundary"]'))->toBe([], $answer);
         leave($this);
         $this->until(
-            fn (): bool => (string) $job->refresh()->held()->decision('form.width_top') === $width, "not saved: {$answer}",
+            fn (): bool => (string) $job->refresh()->held()->decision('form.width_top') === $width,
+            "not saved: {$answer}",
         );
         mend($this);
     }

@@ -141,3 +141,16 @@ it('settles a finished piece: the first lots bear the loss, and no more leaves t
     'two lots' => [[3 => 400, 5 => 8000], 7900, [3 => -400, 5 => -100], [5 => -7900]],
     'all of it filed away' => [[3 => 400, 5 => 600], 0, [3 => -400, 5 => -600], []],
 ]);
+
+it('puts no two clients’ metal into one lot, whoever’s that lot is', function (?int $owner, bool $passes): void {
+    $ledger = Ledger::of([
+        new Lot(1, 'sterling-925', 0.925, 10_000, owner: 7), new Lot(2, 'sterling-925', 0.925, 10_000, owner: 8),
+        new Lot(3, 'sterling-925', 0.925, 10_000, owner: 7), new Lot(4, 'sterling-925', 0.925, 0, owner: $owner),
+    ]);
+    $of = static fn (int $other): Closure => static fn (): Ledger => $ledger->after(
+        movement(MovementKind::Melt, [1 => -5000, $other => -5000, 4 => 9990], 10),
+    );
+    // Of one client alone it may be melted, into a lot of that client's.
+    expect($of(2))->toThrow(MetalRefused::class);
+    $passes ? expect($of(3)()->total())->toBe(29_990) : expect($of(3))->toThrow(MetalRefused::class);
+})->with([[7, true], [8, false], [null, false]]);

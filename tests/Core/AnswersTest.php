@@ -215,3 +215,14 @@ it('turns a measured wax round to the finished size', function (): void {
         ->toEqualWithDelta(18.2, 1e-9)->and($back->num('width'))->toEqualWithDelta(4.4, 1e-9)
         ->and($back->num('thickness'))->toEqualWithDelta(1.9, 1e-9);
 });
+
+it('switches the kiln on no later than the burnout needs, to the minute it has begun', function (): void {
+    // A climb of 7 °C a minute makes a burnout of part minutes: the part counts as a whole one.
+    $programme = reckon('burnout.programme', [
+        'flask_diameters' => [63.5], 'pour_temperature' => 540, 'climb_c_per_min' => 1.7,
+        'ready_at' => '2026-12-01T14:00',
+    ]);
+    $total = (float) $programme->value('total_min');
+    $before = (strtotime('2026-12-01T14:00Z') - strtotime($programme->value('start_at').'Z')) / 60;
+    expect($total)->not->toBe(floor($total))->and($before)->toEqual(ceil($total));
+});

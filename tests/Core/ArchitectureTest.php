@@ -163,3 +163,46 @@ it('keeps the screen’s files under 250 lines, and asks nowhere where it is', f
     }
     expect($long)->toBe([])->and($chains)->toBe([]);
 });
+
+/** @return array<string, string> every file of tests by its path */
+function testFiles(): array
+{
+    $read = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__))) as $file) {
+        if ($file->getExtension() === 'php') {
+            $read[substr((string) $file, strlen(dirname(__DIR__)) + 1)] = (string) file_get_contents((string) $file);
+        }
+    }
+
+    return $read;
+}
+
+it('lets every test file pass alone: what another calls stands in Support, and nothing is fetched', function (): void {
+    $owners = $borrowed = [];
+    foreach (testFiles() as $path => $text) {
+        preg_match_all('/^function (\w+)/m', $text, $found);
+        $owners += array_fill_keys(str_starts_with($path, 'Support/') ? [] : $found[1], $path);
+    }
+    foreach (testFiles() as $path => $text) {
+        preg_match_all('/(?<![\w>:$\x27\x5c]|function )(\w+)\(/', $text, $called);
+        preg_match_all('/^function (\w+)/m', $text, $own);
+        foreach (array_diff(array_unique($called[1]), $own[1]) as $name) {
+            isset($owners[$name]) && $borrowed[] = "{$path} takes {$name} from {$owners[$name]}";
+        }
+        if (str_contains($path, 'Test.php') && preg_match('/^\s*require(?:_once)? __DIR__/m', $text) === 1) {
+            $borrowed[] = "{$path} fetches another file";
+        }
+    }
+    expect($borrowed)->toBe([]);
+});
+
+it('names no helper twice within a suite', function (): void {
+    $names = [];
+    foreach (testFiles() as $path => $text) {
+        preg_match_all('/^function (\w+)/m', $text, $found);
+        foreach ($found[1] as $name) {
+            $names[strtok($path, '/').' '.$name][] = $path;
+        }
+    }
+    expect(array_filter($names, static fn (array $of): bool => count($of) > 1))->toBe([]);
+});

@@ -529,3 +529,14 @@ it('compares two stretched samples', function (): void {
         )
         ->toBe(['samples']);
 });
+
+it('leaves a riveted joint out of an order that is asked for: it waits for the last fire, and no fire for it',
+    function (): void {
+        $answer = joined(pieces(3), [
+            ['id' => 'on', 'parts' => 'p1, p2'], ['id' => 'riveted', 'parts' => 'p2, p3', 'cold' => true],
+            ['id' => 'seam', 'parts' => 'p1, p1'],
+        ], ['order' => 'riveted, on, seam']);
+        expect($answer->value('possible'))->toBe('yes')->and($answer->value('order'))->toBe('on, seam')
+            ->and($answer->num('fires'))->toBe(2.0)
+            ->and(array_column((array) $answer->value('cold'), 'joint'))->toBe(['riveted']);
+    });

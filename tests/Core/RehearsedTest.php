@@ -228,3 +228,10 @@ it('grips one node with a third arm, and no other', function (): void {
     $held = array_filter(array_column((array) $piece->value('nodes'), 'held_w_per_k'));
     expect(array_values($held))->toBe([0.02]);
 });
+
+it('calls no stone level that was pushed early, though it stands level', function (): void {
+    $another = [2, 4, 1, 3];
+    $pushes = Pushes::of(4, [...[1, 3, 4, 2], ...$another, ...$another]);
+    expect($pushes->tilt())->toEqualWithDelta(0.0, 1e-9)->and($pushes->outcome())->toBe(PushOutcome::Held)
+        ->and($pushes->said())->not->toContain('Level,');
+});

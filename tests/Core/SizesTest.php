@@ -130,3 +130,16 @@ it('gives the screen the same factors as the parser uses', function (): void {
         expect($said)->toContain($factor);
     }
 });
+
+it('advises for a broad band from the band’s lower bound, and half of it for a court', function (
+    string $width, float $flat,
+): void {
+    // Workbook 1 and 2: under 4 mm none, then a quarter, a half and three quarters of a US size.
+    foreach (['flat' => $flat, 'half-round' => $flat, 'court' => $flat / 2] as $profile => $up) {
+        $fit = reckon('size.fit', [
+            'scale' => 'us', 'size' => '7', 'width' => $width, 'profile' => $profile, 'apply' => true,
+        ]);
+        expect($fit->value('advice_us'))->toEqualWithDelta($up, 1e-9)
+            ->and($fit->value('inner_diameter'))->toEqualWithDelta(11.63 + 0.8128 * (7 + $up), 1e-9);
+    }
+})->with([['3.99', 0.0], ['4', 0.25], ['6', 0.5], ['7.99', 0.5], ['8', 0.75]]);

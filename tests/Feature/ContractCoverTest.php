@@ -6,7 +6,6 @@ use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
 use Illuminate\Routing\Route as Routed;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Route;
 use Tests\Support\Contract;
 use Tools\Contract\OpenApi;
@@ -77,7 +76,7 @@ it('asks for a key wherever something is made or moved', function (): void {
 
 it('answers every page of the demo as the contract says', function (): void {
     Person::query()->delete();
-    Artisan::call('sprue:open');
+    demoWorkshop();
     $numbers = Job::query()->orderBy('number')->pluck('number')->all();
     $run = DB::table('runs')->value('id');
     $asked = [

@@ -12,14 +12,13 @@ use HotSprue\Drawing\View;
 use HotSprue\Job\InputBindings;
 use HotSprue\Job\Kind;
 use HotSprue\Job\Station;
-use Illuminate\Support\Facades\Artisan;
 use Tests\Support\OffSheet;
 
 /** Every station that the demo's jobs pass, with the job's answers there. */
 function everyPage(callable $look): int
 {
     Person::query()->delete();
-    Artisan::call('sprue:open');
+    demoWorkshop();
     $seen = 0;
     foreach (Job::query()->with('rulebook', 'client')->orderBy('number')->get() as $job) {
         foreach (Kind::of($job->held())->stations() as $station) {

@@ -11,11 +11,10 @@ use App\Rehearsals\HeatLesson;
 use HotSprue\Calculation\Finding;
 use HotSprue\Calculation\Level;
 use HotSprue\Job\Station;
-use Illuminate\Support\Facades\Artisan;
 
 it('tells of castings, weights and metal that make sense', function (): void {
     Person::query()->delete();
-    Artisan::call('sprue:open');
+    demoWorkshop();
     $cast = 0;
     foreach (Job::query()->with('rulebook')->orderBy('number')->get() as $job) {
         $reckoned = (new JobAnswer($job, $job->held(), Station::Pour))->answers();
@@ -60,7 +59,7 @@ it('tells of castings, weights and metal that make sense', function (): void {
 
 it('brings every heat of the demo to flow in a good hand, as Join has planned it', function (): void {
     Person::query()->delete();
-    Artisan::call('sprue:open');
+    demoWorkshop();
     $heats = 0;
     foreach (Job::query()->with('rulebook', 'client')->orderBy('number')->get() as $job) {
         $planned = (new JobAnswer($job, $job->held(), Station::Join))->answers()->value('join.plan', 'heats');

@@ -5,14 +5,13 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\Lot;
 use App\Models\Person;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Validator;
 
 it('lets every job of the demo out as a file its schema knows, and takes it in as it was', function (): void {
     Person::query()->delete();
-    Artisan::call('sprue:open');
+    demoWorkshop();
     $schema = json_decode((string) file_get_contents(base_path('docs/job.schema.json')));
     $validator = new Validator;
     $numbers = Job::query()->orderBy('number')->pluck('number');
@@ -40,7 +39,7 @@ it('lets every job of the demo out as a file its schema knows, and takes it in a
 
 it('writes the account as CSV that adds up, line by line and to the lots', function (): void {
     Person::query()->delete();
-    Artisan::call('sprue:open');
+    demoWorkshop();
     foreach (['alloy', 'lot', 'owner'] as $by) {
         $lines = array_map(
             static fn (string $line): array => str_getcsv($line, escape: ''),

@@ -389,3 +389,18 @@ it('lets only those who keep the account move a job’s metal', function (): voi
     }
     $this->getJson("/api/jobs/{$job->number}/metal")->assertOk();
 });
+
+it('keeps button and sprues of a client’s own gold hers, and the workshop’s its own', function (): void {
+    $oda = client();
+    foreach ([$oda->id, null] as $owner) {
+        $job = Job::factory()->ring()->create(['client_id' => $oda->id]);
+        $lot = received('sterling-925', '40 g', $owner === null ? [] : ['client_id' => $owner]);
+        $this->postJson("/api/jobs/{$job->number}/charge", [
+            'lots' => [['lot' => $lot->id, 'mass' => '20 g']], 'casting' => '14.2', 'button' => '5.75',
+        ])->assertCreated();
+        metal($job, 'trim', ['casting' => '9.2 g', 'sprues' => '4.95 g'])->assertCreated();
+        $left = Lot::query()->where('job_id', $job->id)->where('kind', 'button')->get();
+        expect($left->sum('mass_mg'))->toBe(5750 + 4950)
+            ->and($left->pluck('client_id')->unique()->all())->toBe([$owner]);
+    }
+});

@@ -237,3 +237,17 @@ it('says today what each job needs next, what is late and what is hot', function
         ->toBe('')->and($today->json('open'))->toBe(2)->and($today->json('late'))->toBe(1)
         ->and($today->json('jobs.0.wants'))->toContain('brief.finger');
 });
+
+it('finds a job by its client’s name, in whatever case, and by what else is said of it', function (): void {
+    $changes = [
+        ['path' => 'brief.title', 'from' => null, 'to' => 'plain band'],
+        ['path' => 'brief.alloy', 'from' => null, 'to' => 'sterling-925'],
+    ];
+    $number = $this->postJson('/api/jobs', ['client' => ['name' => 'Oda Quill'], 'changes' => $changes])->json('number');
+    $this->postJson('/api/jobs', ['client' => ['name' => 'Hester Lowe'], 'changes' => $changes])->assertCreated();
+    foreach (['quill', 'ODA', 'oda band', (string) $number, 'sterling oda'] as $words) {
+        expect(array_column($this->getJson('/api/jobs?search='.rawurlencode($words))->json('jobs'), 'number'))
+            ->toBe([$number], $words);
+    }
+    expect($this->getJson('/api/jobs?search=quilt')->json('jobs'))->toBe([]);
+});

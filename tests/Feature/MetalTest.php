@@ -157,7 +157,7 @@ it('loses no acknowledged movement and leaves no half when it is killed, and let
         );
         $acknowledged = 0;
         foreach ([120_000, 200_000, 310_000, 450_000] as $microseconds) {
-            $process = new Process(['php', 'tests/Support/processes/charges.php', '1', '2', '400000'], base_path(), $env);
+            $process = new Process(['php', 'tests/runner/charges.php', '1', '2', '400000'], base_path(), $env);
             $process->start();
             $process->waitUntil(static fn (string $type, string $out): bool => $out !== '');
             usleep($microseconds);
@@ -196,7 +196,7 @@ it('loses no acknowledged movement and leaves no half when it is killed, and let
         $left = 150;
         $both = array_map(
             static fn (): Process => new Process(
-                ['php', 'tests/Support/processes/charges.php', '3', '2', (string) $left], base_path(), $env, timeout: 120,
+                ['php', 'tests/runner/charges.php', '3', '2', (string) $left], base_path(), $env, timeout: 120,
             ),
             [1, 2],
         );

@@ -272,3 +272,20 @@ it('puts back a row that was taken out, undone and taken out again, where it sto
     undo($job)->assertOk();
     expect(array_column($job->refresh()->held()->list('cuts'), 'key'))->toBe(['0', '1', '2']);
 });
+
+it('takes back nothing of mine that would go over another’s row or figure, and nothing of theirs', function (): void {
+    $maren = Person::query()->firstOrFail();
+    $tobit = Person::query()->create(['name' => 'Tobit', 'role' => 'goldsmith']);
+    $job = Job::factory()->ring()->holding(['cuts.0.length' => '10'])->create();
+    $length = $job->refresh()->held()->at('cuts.0.length');
+    edits($job, [['path' => 'cuts.0.length', 'from' => $length, 'to' => '12']], $maren)->assertOk();
+    // The other takes the row out: what was typed into it is not typed back into nothing.
+    $this->actingAs($tobit)->postJson("/api/jobs/{$job->number}/rows/cuts/0/out")->assertOk();
+    undo($job, $maren)->assertStatus(422);
+    expect($job->refresh()->held()->list('cuts'))->toBe([]);
+    undo($job, $tobit)->assertOk();
+    expect($job->refresh()->held()->at('cuts.0.length')['typed'])->toBe('12');
+    // Taken back, the row is nobody's again, and what I typed is mine to undo.
+    undo($job, $maren)->assertOk();
+    expect($job->refresh()->held()->at('cuts.0.length')['typed'])->toBe('10');
+});

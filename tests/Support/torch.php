@@ -8,8 +8,8 @@ use HotSprue\Heat\Node;
 use PHPUnit\Framework\AssertionFailedError;
 use Tests\Support\BrowserCase;
 
-/** Opens a lesson, takes a torch and lets it burn twice as quick, or quicker. */
-function atTheTorch(BrowserCase $case, string $lesson, string $torch = 'air-gas', int $pace = 2): void
+/** Opens a lesson, takes a torch and lets it burn four times as quick, or as said. */
+function atTheTorch(BrowserCase $case, string $lesson, string $torch = 'air-gas', int $pace = 4): void
 {
     $case->visit("/rehearse/{$lesson}");
     $case->find('[data-testid="heat-stage"]');

@@ -14,8 +14,8 @@ final class Browser
 {
     private const ROUNDS = 20;
 
-    /** @return list<Measured> */
-    public static function measure(string $driver, string $url): array
+    /** @return iterable<Measured> */
+    public static function measure(string $driver, string $url): iterable
     {
         $options = (new ChromeOptions)->addArguments(
             [
@@ -29,11 +29,14 @@ final class Browser
         try {
             $number = Job::query()
                 ->where('state', 'open')->where('document', 'like', '%thickness_top%')->value('number');
+            // A fresh machine may be long over its first page.
+            $browser->manage()->timeouts()->setScriptTimeout(60);
             $usable = $typing = [];
             for ($i = 0; $i < self::ROUNDS; $i++) {
                 $browser->get("{$url}/jobs/{$number}/form");
                 $usable[] = self::script($browser, self::USABLE);
             }
+            yield new Measured('a job’s page can be used', self::late($usable), 1500.0);
             // Let the page come to rest, then type into it again and again.
             sleep(2);
             for ($i = 0; $i < self::ROUNDS; $i++) {
@@ -41,17 +44,22 @@ final class Browser
                 $browser->executeScript('document.activeElement.blur()');
                 sleep(1);
             }
-            sort($usable);
-            sort($typing);
-            $at = (int) ceil(0.95 * self::ROUNDS) - 1;
-
-            return [
-                new Measured('a job’s page can be used', $usable[$at], 1500.0),
-                new Measured('answer after typing', $typing[$at], 60.0),
-            ];
+            yield new Measured('answer after typing', self::late($typing), 60.0);
         } finally {
             $browser->quit();
         }
+    }
+
+    /**
+     * The 95th percentile.
+     *
+     * @param  list<float>  $times
+     */
+    private static function late(array $times): float
+    {
+        sort($times);
+
+        return $times[(int) ceil(0.95 * count($times)) - 1];
     }
 
     private const USABLE = 'const done = arguments[0]; const look = () => '

@@ -25,15 +25,14 @@ final class JobTrials
             ->first() ?? throw new RuntimeException('There is no job to measure; start with the demo.');
     }
 
-    /** @return list<Measured> each station as it is shown, and the whole job; what is remembered is made once */
-    public static function core(int $times): array
+    /** @return iterable<Measured> each station as it is shown, and the whole job; what is remembered is made once */
+    public static function core(int $times): iterable
     {
         $job = self::largest();
         [$document, $settings, $remember] = [$job->held(), $job->settings(), self::remember()];
         $anew = static fn (): JobAnswers => JobAnswers::of($document, $settings, $remember);
-        $measured = [];
         foreach (Kind::of($document)->stations() as $station) {
-            $measured[] = Measured::of("core, the station {$station->label()}", $times, static function () use (
+            yield Measured::of("core, the station {$station->label()}", $times, static function () use (
                 $anew, $station,
             ): void {
                 $answers = $anew();
@@ -41,16 +40,14 @@ final class JobTrials
                 (new StationPage($station, $answers))->findings();
             }, 2.0);
         }
-        $measured[] = Measured::of('core, a whole job', $times, static function () use ($anew): void {
+        yield Measured::of('core, a whole job', $times, static function () use ($anew): void {
             $answers = $anew();
             array_map($answers->answer(...), $answers->uses());
         }, 20.0);
-
-        return $measured;
     }
 
-    /** @return list<Measured> */
-    public static function http(string $url, int $times): array
+    /** @return iterable<Measured> */
+    public static function http(string $url, int $times): iterable
     {
         $job = self::largest();
         $thick = $job->held()->entry('form.thickness_top');
@@ -68,11 +65,9 @@ final class JobTrials
         $get = static fn (string $path): Closure => static fn () => Http::timeout(10)
             ->get("{$url}/api/{$path}")->throw();
 
-        return [
-            Measured::of('HTTP a keystroke at Form', $times, $keystroke, 25.0),
-            Measured::of('HTTP a job, all answers', $times, $get("jobs/{$job->number}"), 80.0),
-            Measured::of('HTTP the list of jobs', $times, $get('jobs?search=band'), 60.0),
-        ];
+        yield Measured::of('HTTP a keystroke at Form', $times, $keystroke, 25.0);
+        yield Measured::of('HTTP a job, all answers', $times, $get("jobs/{$job->number}"), 80.0);
+        yield Measured::of('HTTP the list of jobs', $times, $get('jobs?search=band'), 60.0);
     }
 
     /** @return Closure(string, Closure(): Answer): Answer */

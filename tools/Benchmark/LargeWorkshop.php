@@ -20,12 +20,12 @@ final class LargeWorkshop
 
     private const MOVEMENTS = 50_000;
 
-    /** @return list<Measured> */
-    public static function measure(): array
+    /** @return iterable<Measured> */
+    public static function measure(): iterable
     {
         $job = JobTrials::largest();
 
-        return self::apart(static function () use ($job): array {
+        return self::apart(static function () use ($job): iterable {
             Artisan::call('sprue:open', ['--empty' => true]);
             self::jobs($job);
             self::movements();
@@ -33,24 +33,22 @@ final class LargeWorkshop
                 '/api/metal', parameters: ['by' => 'owner', 'from' => '2024-03-01', 'to' => '2024-09-30'],
             );
 
-            return [
-                Measured::of('Today with 5,000 jobs', 20, static fn () => app(TodayPage::class)->toArray(), 60.0),
-                Measured::of(
-                    'Casting with 5,000 jobs', 20, static fn () => app(CastingController::class)->index(), 60.0,
-                ),
-                Measured::of(
-                    'statement over 50,000 movements', 20, static fn () => app(MetalController::class)->index($asked),
-                    100.0,
-                ),
-            ];
+            yield Measured::of('Today with 5,000 jobs', 20, static fn () => app(TodayPage::class)->toArray(), 60.0);
+            yield Measured::of(
+                'Casting with 5,000 jobs', 20, static fn () => app(CastingController::class)->index(), 60.0,
+            );
+            yield Measured::of(
+                'statement over 50,000 movements', 20, static fn () => app(MetalController::class)->index($asked),
+                100.0,
+            );
         });
     }
 
     /**
-     * @param  Closure(): list<Measured>  $work
-     * @return list<Measured>
+     * @param  Closure(): iterable<Measured>  $work
+     * @return iterable<Measured>
      */
-    private static function apart(Closure $work): array
+    private static function apart(Closure $work): iterable
     {
         $usual = DB::getDefaultConnection();
         config(['database.connections.bench' => ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '']]);
@@ -58,7 +56,7 @@ final class LargeWorkshop
         try {
             Artisan::call('migrate', ['--force' => true]);
 
-            return $work();
+            yield from $work();
         } finally {
             DB::setDefaultConnection($usual);
         }

@@ -18,8 +18,8 @@ use HotSprue\Workshop\WorkshopSettings;
 /** A piece of forty stones in twelve settings: tubes, claws, bezels, flush stones, a halo, a cluster and a row. */
 final class ManySettings
 {
-    /** @return list<Measured> */
-    public static function measure(int $times): array
+    /** @return iterable<Measured> */
+    public static function measure(int $times): iterable
     {
         [$document, $settings] = [self::document(), WorkshopSettings::shipped()];
         $kept = [];
@@ -31,19 +31,15 @@ final class ManySettings
         // A request ends before its cycles are collected.
         gc_collect_cycles();
         gc_disable();
-        $measured = [
-            Measured::of('core, 40 stones in 12 settings', $times, static function () use ($answers): void {
-                $job = $answers();
-                array_map($job->answer(...), (new RowUses($job))->all($job->uses()));
-            }, 8.0),
-            Measured::of('core, their head drawn', $times, static function () use ($answers): void {
-                $page = new StationPage(Station::Stones, $answers());
-                $page->drawings();
-            }, 5.0),
-        ];
+        yield Measured::of('core, 40 stones in 12 settings', $times, static function () use ($answers): void {
+            $job = $answers();
+            array_map($job->answer(...), (new RowUses($job))->all($job->uses()));
+        }, 8.0);
+        yield Measured::of('core, their head drawn', $times, static function () use ($answers): void {
+            $page = new StationPage(Station::Stones, $answers());
+            $page->drawings();
+        }, 5.0);
         gc_enable();
-
-        return $measured;
     }
 
     private static function document(): Document

@@ -36,12 +36,12 @@ final readonly class Measured
         return $this->figure <= $this->wanted;
     }
 
-    /** @return list<string> */
-    public function row(): array
+    /** What was measured beside what is wanted, on one line. */
+    public function line(): string
     {
-        return [
-            $this->what, sprintf('%.2f %s', $this->figure, $this->unit), sprintf('%.0f %s', $this->wanted, $this->unit),
-            $this->isEnough() ? '' : 'over',
-        ];
+        return sprintf(
+            '%-58s %10.2f %-3s of %6.0f%s', $this->what, $this->figure, $this->unit, $this->wanted,
+            $this->isEnough() ? '' : '   over',
+        );
     }
 }

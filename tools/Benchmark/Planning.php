@@ -22,8 +22,8 @@ final class Planning
         ['set', 120, 0, 'person'], ['finish', 65, 0, 'person'], ['handover', 20, 0, 'person'],
     ];
 
-    /** @return list<Measured> */
-    public static function measure(): array
+    /** @return iterable<Measured> */
+    public static function measure(): iterable
     {
         $asked = self::workshop();
         $order = array_column((array) Calculations::answer('time.plan', $asked)->value('jobs'), 'job');
@@ -34,19 +34,17 @@ final class Planning
             range(1, 2000),
         );
 
-        return [
-            Measured::of('core time.plan, 40 jobs of 16 steps', 10, self::asking('time.plan', $asked), 400.0),
-            Measured::of(
-                'core time.plan, after one change', 10, self::asking('time.plan', [...$moved, 'order' => $order]),
-                150.0,
-            ),
-            Measured::of('core time.promise, behind 39 jobs', 10, self::asking('time.promise', [
-                ...$asked, 'order' => $order, 'job' => '39',
-            ]), 300.0),
-            Measured::of('core own.figure, 2,000 samples', 20, self::asking('own.figure', [
-                'samples' => $samples, 'default' => 0.015,
-            ]), 20.0),
-        ];
+        yield Measured::of('core time.plan, 40 jobs of 16 steps', 10, self::asking('time.plan', $asked), 400.0);
+        yield Measured::of(
+            'core time.plan, after one change', 10, self::asking('time.plan', [...$moved, 'order' => $order]),
+            150.0,
+        );
+        yield Measured::of('core time.promise, behind 39 jobs', 10, self::asking('time.promise', [
+            ...$asked, 'order' => $order, 'job' => '39',
+        ]), 300.0);
+        yield Measured::of('core own.figure, 2,000 samples', 20, self::asking('own.figure', [
+            'samples' => $samples, 'default' => 0.015,
+        ]), 20.0);
     }
 
     /**

@@ -24,8 +24,8 @@ final class Solids
     /** A file of 2,000,000 triangles is read in 15 s; ms for each of these. */
     private const READ = 15_000 / PatternMeasure::MOST;
 
-    /** @return list<Measured> */
-    public static function measure(int $times): array
+    /** @return iterable<Measured> */
+    public static function measure(int $times): iterable
     {
         $document = self::halo();
         $parts = static fn (Fineness $fineness): array => PieceSolid::parts(
@@ -35,20 +35,22 @@ final class Solids
         $pieces = str_split(Stl::of($mesh, 'bench'), 1 << 16);
         $size = array_sum(array_map(strlen(...), $pieces));
 
-        return [
-            Measured::of('core, a halo of 24 as a solid', $times, static fn (): array => $parts(Fineness::Look), 150.0),
-            Measured::of('core, the same for a printer', $times, static fn (): array => $parts(Fineness::File), 600.0),
-            Measured::of(
-                sprintf('core, a pattern of %d triangles read', $mesh->triangles()), max(3, intdiv($times, 5)),
-                static function () use ($pieces, $size): void {
-                    $measure = new PatternMeasure;
-                    foreach (StlReader::triangles($pieces, $size) as $triangle) {
-                        $measure->add($triangle);
-                    }
-                    $measure->facts();
-                }, self::READ * $mesh->triangles(),
-            ),
-        ];
+        yield Measured::of(
+            'core, a halo of 24 as a solid', $times, static fn (): array => $parts(Fineness::Look), 150.0,
+        );
+        yield Measured::of(
+            'core, the same for a printer', $times, static fn (): array => $parts(Fineness::File), 600.0,
+        );
+        yield Measured::of(
+            sprintf('core, a pattern of %d triangles read', $mesh->triangles()), max(3, intdiv($times, 5)),
+            static function () use ($pieces, $size): void {
+                $measure = new PatternMeasure;
+                foreach (StlReader::triangles($pieces, $size) as $triangle) {
+                    $measure->add($triangle);
+                }
+                $measure->facts();
+            }, self::READ * $mesh->triangles(),
+        );
     }
 
     private static function halo(): Document

@@ -18,7 +18,7 @@ export function RowsTable({
         onChange(rows.map((row, at) => (at === index ? { ...row, [name]: value } : row)));
     return (
         <>
-            <Box overflowX="auto">
+            <Box overflowX="auto" tabIndex={0} role="group" aria-label="Rows">
                 <Box as="table" fontSize="14px" w="full">
                     <thead>
                         <tr>

@@ -20,6 +20,7 @@ export function Choose({
                 aria-label={label}
                 value={value}
                 h="44px"
+                borderColor="edge"
                 onChange={(event) => onChange(event.target.value)}
             >
                 {options.map(([name, words]) => (

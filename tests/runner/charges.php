@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 // Writes movements one after another until it is stopped, and says each on a line once it is acknowledged.
-require __DIR__.'/../../../vendor/autoload.php';
-$app = require __DIR__.'/../../../bootstrap/app.php';
+require __DIR__.'/../../vendor/autoload.php';
+$app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 $keeper = new App\Account\AccountKeeper;
 [$from, $to] = [(int) $argv[1], (int) $argv[2]];
