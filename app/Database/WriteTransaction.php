@@ -45,7 +45,7 @@ final class WriteTransaction
 
             return $done;
         } catch (Throwable $failed) {
-            DB::rollBack();
+            self::giveUp();
             array_map(static fn (Closure $undo): mixed => $undo(), self::$otherwise);
             throw $failed;
         } finally {
@@ -63,6 +63,19 @@ final class WriteTransaction
         self::$taken && self::$otherwise[] = $undo;
     }
 
+    /**
+     * A database that ran out of room rolls back by itself, and the connection then counts a transaction that is none:
+     * what is begun on it afterwards would never reach the disk. Where rolling back fails the connection goes as well.
+     */
+    private static function giveUp(): void
+    {
+        try {
+            DB::rollBack();
+        } catch (Throwable) {
+            DB::purge();
+        }
+    }
+
     /** @throws DatabaseBusy */
     private static function begin(): void
     {
@@ -73,7 +86,7 @@ final class WriteTransaction
 
                 return;
             } catch (QueryException $failed) {
-                DB::rollBack();
+                self::giveUp();
                 if (! DatabaseBusy::is($failed)) {
                     throw $failed;
                 }

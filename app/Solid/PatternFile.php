@@ -23,6 +23,9 @@ final class PatternFile
 
     private const PIECE = 1 << 16;
 
+    /** Within so many bytes of a model its first element begins. */
+    private const BEGINNING = 1 << 16;
+
     /** How far it is, is told every so many triangles. */
     private const EVERY = 20_000;
 
@@ -122,13 +125,29 @@ final class PatternFile
     private static function opened(string $path): XMLReader
     {
         $model = self::model($path);
+        self::declaresNothing("zip://{$path}#{$model}");
         $xml = new XMLReader;
-        // No network, no entities: a file is a stranger.
+        // No network: a file is a stranger.
         if (! $xml->open("zip://{$path}#{$model}", null, LIBXML_NONET | LIBXML_COMPACT | LIBXML_PARSEHUGE)) {
             throw BadPattern::notRead('its model could not be opened');
         }
 
         return $xml;
+    }
+
+    /**
+     * A model declares no entities of its own: one that does could unfold to any length as it is read.
+     *
+     * @throws BadPattern when a declaration stands before its first element, or none is found near its beginning
+     */
+    private static function declaresNothing(string $address): void
+    {
+        $beginning = (string) @file_get_contents($address, false, null, 0, self::BEGINNING);
+        $said = (string) preg_replace('/<!--.*?-->|<\?.*?\?>/s', '', $beginning);
+        $before = preg_split('/<(?=[A-Za-z_])/', $said, 2) ?: [''];
+        if (count($before) < 2 || str_contains($before[0], '<!')) {
+            throw BadPattern::notRead('its model declares what no model needs, or is no XML');
+        }
     }
 
     /** @throws BadPattern */

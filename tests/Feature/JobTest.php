@@ -243,8 +243,10 @@ it('finds a job by its client’s name, in whatever case, and by what else is sa
         ['path' => 'brief.title', 'from' => null, 'to' => 'plain band'],
         ['path' => 'brief.alloy', 'from' => null, 'to' => 'sterling-925'],
     ];
-    $number = $this->postJson('/api/jobs', ['client' => ['name' => 'Oda Quill'], 'changes' => $changes])->json('number');
-    $this->postJson('/api/jobs', ['client' => ['name' => 'Hester Lowe'], 'changes' => $changes])->assertCreated();
+    $opened = fn (string $client): int => $this->postJson(
+        '/api/jobs', ['client' => ['name' => $client], 'changes' => $changes],
+    )->assertCreated()->json('number');
+    [$number] = [$opened('Oda Quill'), $opened('Hester Lowe')];
     foreach (['quill', 'ODA', 'oda band', (string) $number, 'sterling oda'] as $words) {
         expect(array_column($this->getJson('/api/jobs?search='.rawurlencode($words))->json('jobs'), 'number'))
             ->toBe([$number], $words);

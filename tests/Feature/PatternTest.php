@@ -93,6 +93,9 @@ it('says what is wrong, and changes nothing', function (string $bytes, string $n
     'a zip of something else' => fn () => [threeMf('hello', 'readme.txt'), 'x.3mf', 'no model'],
     'a zip cut short' => fn () => [substr(threeMf(cubeModel()), 0, 200), 'x.3mf', 'zip is broken'],
     'a model that breaks off' => fn () => [threeMf(substr(cubeModel(), 0, 900)), 'x.3mf', 'breaks off'],
+    'entities of its own' => fn () => [threeMf('<?xml version="1.0"?><!-- <model> --><!DOCTYPE model [<!ENTITY a "'
+        .str_repeat('b', 50).'">]>'.str_replace('millimeter', '&a;', substr(cubeModel(), 21))), 'x.3mf', 'declares'],
+    'no XML at all' => fn () => [threeMf(str_repeat(' ', 70_000)), 'x.3mf', 'declares'],
     'a unit of its own' => fn () => [threeMf(cubeModel('league')), 'x.3mf', 'unit'],
     'put together from itself' => fn () => [
         threeMf(builtOf('<object id="2"><components><component objectid="2"/></components></object>', [2 => null])),

@@ -21,10 +21,16 @@ final class Served
 
     private readonly string $url;
 
-    /** @param array<string, string> $with further settings */
-    public function __construct(array $with = [], int $workers = 4)
+    /** @var array<string, string> */
+    private readonly array $settings;
+
+    /**
+     * @param  array<string, string>  $with  further settings
+     * @param  string|null  $disk  where its folder is made; that of things for a while otherwise
+     */
+    public function __construct(array $with = [], int $workers = 4, ?string $disk = null)
     {
-        $this->folder = sys_get_temp_dir().'/hot-sprue-served-'.bin2hex(random_bytes(6));
+        $this->folder = ($disk ?? sys_get_temp_dir()).'/hot-sprue-served-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
         touch($this->database());
         $settings = [
@@ -34,6 +40,7 @@ final class Served
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'array', 'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
             'APP_ROUTES_CACHE' => "{$this->folder}/routes.php", ...$with,
         ];
+        $this->settings = $settings;
         foreach ([['migrate', '--force'], ['sprue:open', '--empty']] as $command) {
             (new Process(['php', 'artisan', ...$command], base_path(), $settings))->setTimeout(60)->mustRun();
         }
@@ -103,6 +110,22 @@ final class Served
                 $answers,
             ),
         );
+    }
+
+    /** What is asked answers, of whatever it says. */
+    public function asked(string $path, array $body = []): Response
+    {
+        return Http::acceptJson()->timeout(60)
+            ->withHeader('Idempotency-Key', (string) Str::uuid())->post($this->url.$path, $body);
+    }
+
+    /** A command of the application beside the server, begun and left running. */
+    public function beside(string ...$command): Process
+    {
+        $process = new Process(['php', 'artisan', ...$command], base_path(), $this->settings, timeout: null);
+        $process->start();
+
+        return $process;
     }
 
     public function stop(): void

@@ -14,7 +14,8 @@ take() (
 # lane NUMBER : works until the line is empty; what each said goes into a log of its own.
 lane() {
     local number=$1 job kind name arguments
-    trap 'close_browser' EXIT
+    # Ended before its end as well.
+    trap 'close_browser; exit 130' INT TERM
     while job="$(take)"; do
         read -r kind name arguments <<<"$job"
         # The arguments are words.
@@ -22,6 +23,7 @@ lane() {
         "$kind" "$name" $arguments >"$work/$name.log" 2>&1
         tell "$name"
     done
+    close_browser
 }
 
 # tell NAME : a line where all of it passed, all that it said where something failed.
