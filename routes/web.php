@@ -13,8 +13,8 @@ Route::prefix('look/{token}')->where(['token' => '[A-Za-z0-9]{20,80}'])->group(f
     Route::post('/', [ClientPageController::class, 'answer'])->middleware(
         ['throttle:look-answer', App\Http\Middleware\IdempotentRequest::class],
     );
-    Route::get('piece/{at}/{step}.png', [ClientPageController::class, 'piece'])->where(['at' => '[0-9]{1,4}', 'step' => '[0-9]{1,4}'])
-        ->middleware('throttle:look-picture');
+    Route::get('piece/{at}/{step}.png', [ClientPageController::class, 'piece'])
+        ->where(['at' => '[0-9]{1,4}', 'step' => '[0-9]{1,4}'])->middleware('throttle:look-picture');
     Route::get('picture/{file}', [ClientPageController::class, 'picture'])->middleware('throttle:look-picture');
 });
 // A client's quote, and a calendar's feed: by their secret links alone.

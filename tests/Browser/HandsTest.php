@@ -52,6 +52,7 @@ it('says on a page that is not there what was looked for, and has a way on', fun
     foreach ([
         '/jobs/99999' => 'Job 99999', '/casting/99999' => 'Burnout 99999', '/print/99999/card' => 'Job 99999',
         '/print/101/nothing' => 'There is no such sheet', '/no/such/page' => 'There is no such page',
+        '/rehearse/nothing' => 'There is no such rehearsal', '/rehearse/push/99' => 'There is no such rehearsal',
     ] as $path => $says) {
         $this->go($path);
         $this->reads('[data-testid="not-here"] h1', $says);

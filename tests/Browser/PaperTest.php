@@ -91,7 +91,7 @@ it('prints every sheet of a job once, dark on white, whatever the scheme; two of
     foreach ([
         ['card', $job, 'plain band', 210.0, 297.0], ['kiln', $job, 'Switch on', 210.0, 297.0],
         ['casting', $job, 'charge to melt', 210.0, 297.0], ['handover', $job, 'How to care for it', 210.0, 297.0],
-        ['template', $job, 'bar', 210.0, 297.0], ['join', $stoned, 'solder', 210.0, 297.0],
+        ['template', $job, 'bar', 210.0, 297.0], ['labels', $stoned, 'oval sapphire', 210.0, 297.0],
         ['stones', $stoned, 'bar', 215.9, 279.4], ['template', $job, 'bar', 215.9, 279.4],
     ] as [$sheet, $of, $words, $wide, $high]) {
         $file = $this->printed("/print/{$of->number}/{$sheet}", $wide, $high);

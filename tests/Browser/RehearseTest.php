@@ -197,10 +197,3 @@ it('pours by the look of the metal, and freezes it when let go too early', funct
     expect($this->find('[data-testid="poured"]')->getAttribute('data-outcome'))->toBe('unfilled');
     $this->sees('wait for the mirror');
 });
-
-it('says what is not there', function (): void {
-    $this->visit('/rehearse/nothing');
-    $this->reads('h1', 'There is no such rehearsal');
-    $this->visit('/rehearse/push/99');
-    $this->reads('h1', 'There is no such rehearsal');
-});

@@ -206,3 +206,20 @@ it('names no helper twice within a suite', function (): void {
     }
     expect(array_filter($names, static fn (array $of): bool => count($of) > 1))->toBe([]);
 });
+
+it('sends every request of the screen through one place, which gives a press its key', function (): void {
+    $elsewhere = [];
+    $root = dirname(__DIR__, 2).'/resources/js';
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root)) as $file) {
+        $path = substr((string) $file, strlen($root) + 1);
+        $text = preg_match('/\.tsx?$/', $path) === 1 ? (string) file_get_contents((string) $file) : '';
+        if ($path !== 'api/client.ts' && preg_match('/(?<![\w.])fetch\(|XMLHttpRequest|sendBeacon/', $text) === 1) {
+            $elsewhere[] = $path;
+        }
+        // A key made by hand belongs to a request that is kept and sent again.
+        if (! in_array($path, ['api/keys.ts', 'job/drafts.ts'], true) && str_contains($text, 'newKey(')) {
+            $elsewhere[] = "{$path} makes a key";
+        }
+    }
+    expect($elsewhere)->toBe([]);
+});

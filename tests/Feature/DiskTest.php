@@ -37,7 +37,7 @@ function widthOf(Served $served, int $number): mixed
     return $served->get("/api/jobs/{$number}")['document']['decisions']['form.width_top']['typed'] ?? null;
 }
 
-it('says that the disk is full, loses nothing that was acknowledged, and saves again once there is room', function (): void {
+it('says that the disk is full, loses nothing acknowledged, and saves again once there is room', function (): void {
     $disk = smallDisk(12);
     $served = new Served(disk: $disk);
     $watch = $served->beside('sprue:watch');
@@ -84,7 +84,7 @@ it('says that the disk is full, loses nothing that was acknowledged, and saves a
     }
 });
 
-it('throws a connection away whose rolling back failed, undoes what lies beside it, and says the first trouble', function (): void {
+it('throws a connection away whose rolling back failed, and says the first trouble', function (): void {
     $path = (string) tempnam(sys_get_temp_dir(), 'full');
     config(['database.connections.full' => ['driver' => 'sqlite', 'database' => $path, 'prefix' => '']]);
     $usual = DB::getDefaultConnection();

@@ -281,7 +281,8 @@ it('takes back nothing of mine that would go over another’s row or figure, and
     edits($job, [['path' => 'cuts.0.length', 'from' => $length, 'to' => '12']], $maren)->assertOk();
     // The other takes the row out: what was typed into it is not typed back into nothing.
     $this->actingAs($tobit)->postJson("/api/jobs/{$job->number}/rows/cuts/0/out")->assertOk();
-    undo($job, $maren)->assertStatus(422);
+    undo($job, $maren)->assertStatus(422)
+        ->assertJsonPath('errors._.0', fn (string $why): bool => str_contains($why, 'changed since by somebody else'));
     expect($job->refresh()->held()->list('cuts'))->toBe([]);
     undo($job, $tobit)->assertOk();
     expect($job->refresh()->held()->at('cuts.0.length')['typed'])->toBe('12');

@@ -1,4 +1,5 @@
 import { isOnce, isWhole } from './answers';
+import { answered, keyOf } from './keys';
 import type { Clash, Errors, Known } from './types';
 
 /** The application refused: what is wrong by field, what was changed meanwhile, or who is known already. */
@@ -21,12 +22,6 @@ export class Trouble extends Error {}
 
 const AGAIN = 3000;
 const ASKED = 20;
-
-/** A key of its own for a request that makes or moves something. */
-export function newKey(): string {
-    const bytes = crypto.getRandomValues(new Uint8Array(16));
-    return Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
-}
 
 interface Options {
     signal?: AbortSignal | undefined;
@@ -109,7 +104,7 @@ export async function send<T>(
     options: Options = {},
 ): Promise<T> {
     const { signal, ask = true } = options;
-    const key = isOnce(method, path) ? (options.key ?? newKey()) : null;
+    const key = isOnce(method, path) ? (options.key ?? keyOf(method, path, body)) : null;
     try {
         return await once<T>(method, path, body, key, signal);
     } catch (error) {
@@ -117,7 +112,10 @@ export async function send<T>(
         window.dispatchEvent(new Event('answer-lost'));
         return (await became<T>(key)) ?? (await once<T>(method, path, body, key, signal));
     } finally {
-        if (key !== null) window.dispatchEvent(new Event('answer-found'));
+        if (key !== null) {
+            answered(key);
+            window.dispatchEvent(new Event('answer-found'));
+        }
     }
 }
 

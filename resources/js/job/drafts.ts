@@ -1,4 +1,5 @@
-import { OfflineError, newKey, Refusal, send, Trouble } from '../api/client';
+import { OfflineError, Refusal, send, Trouble } from '../api/client';
+import { newKey } from '../api/keys';
 import type { Errors, Job, Kept } from '../api/types';
 import { pathWords } from '../shell/catalogue';
 import { NOTHING, sendable, type Draft, type Sent, type Viewed, type Waiting } from './draft';
@@ -29,7 +30,6 @@ class Drafts {
     };
 
     readonly of = (number: number): Draft => this.all.get(number) ?? NOTHING;
-
     private list: { number: number; count: number; trouble: string | null }[] = [];
     /** Jobs with something waiting; the same list while nothing changes. */
     readonly waiting = () => this.list;

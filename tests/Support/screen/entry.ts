@@ -1,4 +1,5 @@
 // The screen's pure logic, for Pest to ask without a page: each call by its name, arguments as JSON.
+import { send } from '../../../resources/js/api/client';
 import { inUnits } from '../../../resources/js/bench/talk';
 import { moment, say } from '../../../resources/js/bench/units';
 import { apart, type Plate } from '../../../resources/js/drawing/apart';
@@ -52,7 +53,39 @@ async function draftAfter(person: number, number: number, acts: [keyof typeof dr
     return { ...draft, sendable: sendable(draft), kept: localStorage.getItem(`hot-sprue.job.${number}.${person}`) };
 }
 
+/**
+ * The keys that presses carry: each is made so many ms after the one before, and answered after so many ms; with the
+ * clock of this process moved, so that nobody waits.
+ */
+async function keysOf(presses: [wait: number, method: string, path: string, body: unknown][], answers: number) {
+    const keys: string[] = [];
+    const real = Date.now;
+    let now = real();
+    Date.now = () => now;
+    const open: { at: number; done: (response: Response) => void }[] = [];
+    globalThis.fetch = (_, options) => {
+        keys.push((options!.headers as Record<string, string>)['Idempotency-Key']!);
+        return new Promise((done) => open.push({ at: now + answers, done }));
+    };
+    const settle = async (until: number) => {
+        for (const one of open.splice(0))
+            if (one.at <= until) {
+                now = one.at;
+                one.done(new Response('{"errors": {"_": ["refused"]}}', { status: 422 }));
+                await new Promise((rest) => setTimeout(rest, 5));
+            } else open.push(one);
+        now = until;
+    };
+    for (const [wait, method, path, body] of presses) {
+        await settle(now + wait);
+        void send(method, path, body).catch(() => undefined);
+    }
+    await settle(now + answers);
+    Date.now = real;
+    return keys;
+}
+
 export const calls = {
-    along, dayOf, draftAfter, duration, held, inLanes, inUnits, isGone, isRefused, long, moment, placed, remedyWords,
+    along, dayOf, draftAfter, duration, held, inLanes, inUnits, isGone, isRefused, keysOf, long, moment, placed, remedyWords,
     say, sendable, setZone, standing, typedOf, wall,
 };
