@@ -15,6 +15,13 @@ use RuntimeException;
  */
 final class Restore
 {
+    /** While it stands, whoever still writes to what was here is told to try again, and finds what is here then. */
+    private const SHUT = "create trigger shut before update on turns begin "
+        ."select raise(abort, 'database is locked: a backup is put in its place'); end";
+
+    /** So long whoever had it open may take to be done with it, s. */
+    private const PATIENCE = 40;
+
     /** @var list<string> pictures that were not here before */
     private array $placed = [];
 
@@ -35,9 +42,13 @@ final class Restore
             $this->placePictures($copy);
             $aside = $this->setAside($database);
             if (! rename($copy->database, $database)) {
-                $aside === null ?: rename($aside, $database);
+                if ($aside !== null) {
+                    rename($aside, $database);
+                    $this->open($database);
+                }
                 throw new RuntimeException('The database cannot be put in place; nothing was changed.');
             }
+            $aside === null ?: $this->openOnceLeft($aside);
         } catch (RuntimeException $failed) {
             array_map(unlink(...), $this->placed);
             throw $failed;
@@ -76,18 +87,52 @@ final class Restore
         $pdo = new PDO(
             "sqlite:{$database}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 10],
         );
+        // A save that is under way is waited for; none begins after it.
+        $pdo->exec('begin immediate');
+        $pdo->exec(self::SHUT);
+        $pdo->exec('commit');
         $asked = $pdo->query('PRAGMA wal_checkpoint(TRUNCATE)');
         $checked = $asked === false ? null : $asked->fetch(PDO::FETCH_NUM);
         unset($asked, $pdo);
         if (is_array($checked) && (int) $checked[0] !== 0) {
+            $this->open($database);
             throw new RuntimeException('The database is in use; stop the application first. Nothing was changed.');
         }
         $aside = $database.'.before-restore-'.now()->format('Y-m-d-His').'-'.bin2hex(random_bytes(2));
         if (! rename($database, $aside)) {
+            $this->open($database);
             throw new RuntimeException('What is here cannot be set aside; nothing was changed.');
         }
         array_map(static fn (string $side): bool => @unlink($database.$side), ['-wal', '-shm']);
 
         return $aside;
+    }
+
+    /** Kept as it was, once nobody writes to it any more. */
+    private function openOnceLeft(string $aside): void
+    {
+        for ($wait = 0; $wait < 10 * self::PATIENCE && self::isHeld($aside); $wait++) {
+            usleep(100_000);
+        }
+        $this->open($aside);
+    }
+
+    private function open(string $database): void
+    {
+        $pdo = new PDO("sqlite:{$database}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $pdo->exec('drop trigger if exists shut');
+        $pdo->query('PRAGMA wal_checkpoint(TRUNCATE)');
+    }
+
+    /** Whether a process of this machine has a file open, as far as that can be seen. */
+    private static function isHeld(string $file): bool
+    {
+        foreach (glob('/proc/[0-9]*/fd/*') ?: [] as $descriptor) {
+            if (@readlink($descriptor) === $file) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -125,7 +125,7 @@ it('keeps targets, text, boxes and edges in hand at every size, and axe finds no
                 ]);
                 $this->find($kind === 'crowded ones' ? 'h1, .label' : 'h1');
                 // A page that was opened comes to rest; one that was turned is placed anew within a few frames.
-                usleep($wide === 1280 ? 300_000 : 150_000);
+                usleep($wide === 1280 ? 250_000 : 120_000);
                 // A page on paper is read by axe, and has nothing that is pressed.
                 $found = str_starts_with($page, '/print') ? [] : outOfHand($this);
                 if (is_string($scheme)) {

@@ -226,7 +226,7 @@ it('takes a hotter torch where the usual one does not hold the piece', function 
 it('agrees with the plan of Join on pieces drawn by chance', function (int $seed): void {
     $draw = new Draw($seed);
     $settings = WorkshopSettings::shipped();
-    for ($left = 15; $left > 0;) {
+    for ($left = 10; $left > 0;) {
         [$parts, $joints] = drawnPiece($draw, $settings);
         $plan = Calculations::answer('join.plan', ['parts' => array_map(
             static fn (array $part): array => array_intersect_key($part, ['id' => 0, 'alloy' => 0, 'mass' => 0]),

@@ -7,6 +7,7 @@ use App\Bench\Backups;
 use App\Models\Workshop;
 use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Process;
+use Tests\Support\Served;
 
 // A database in a file of its own: what is in memory cannot be set aside.
 beforeEach(function (): void {
@@ -63,6 +64,41 @@ it('sets the last acknowledged write aside with what was here, and never overwri
         ->toEqual(2);
     expect(($this->run)('bin/restore', "{$this->folder}/kept.zip")->isSuccessful())
         ->toBeTrue()->and(glob("{$this->folder}/shop.sqlite.before-restore-*"))->toHaveCount(2);
+});
+
+it('loses no acknowledged save when it is restored under a running server, and keeps what was here', function (): void {
+    $served = new Served;
+    try {
+        $kept = "{$this->folder}/kept.zip";
+        expect($served->beside('sprue:backup', $kept)->wait())->toBe(0);
+        $acknowledged = [];
+        $write = static function (int $number) use ($served, &$acknowledged): void {
+            $label = "save {$number}";
+            $answer = $served->asked('/api/clocks', [
+                'label' => $label, 'stages' => [['stage' => 'rest', 'until_min' => 5]],
+            ]);
+            // What was not done says so, and may be tried again.
+            $answer->successful() ? $acknowledged[] = $label : expect($answer->status())->toBe(503);
+        };
+        $restore = null;
+        for ($number = 0; $number < 90; $number++) {
+            $number !== 30 || $restore = $served->beside('sprue:restore', $kept);
+            $write($number);
+        }
+        expect($restore?->wait())->toBe(0, (string) $restore?->getOutput());
+        $asides = glob(dirname($served->database()).'/*before-restore*[0-9a-f]') ?: [];
+        $labels = static fn (string $file): array => (new PDO("sqlite:{$file}"))
+            ->query('select label from clocks')->fetchAll(PDO::FETCH_COLUMN);
+        $here = $labels($served->database());
+        expect($asides)->toHaveCount(1)->and($here)->not->toContain('save 0')
+            ->and(array_values(array_diff($acknowledged, [...$here, ...$labels($asides[0])])))->toBe([])
+            ->and(count($acknowledged))->toBeGreaterThan(40);
+        // What was here is whole, and is written to as before.
+        (new PDO("sqlite:{$asides[0]}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]))
+            ->exec('update turns set taken = taken + 1');
+    } finally {
+        $served->stop();
+    }
 });
 
 it('restores nothing that is not a whole workshop, and changes nothing', function (

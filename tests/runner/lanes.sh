@@ -1,7 +1,10 @@
-# Two lanes, one a core: each takes the next piece of work until none is left. Sourced by bin/test.
+# Two lanes, one a core: each takes the next piece of work until none is left. A third, beside them, takes what time
+# they leave, since a browser waits now and then. Sourced by bin/test.
 
 # Works of a run, one a line: KIND NAME ARGUMENT...
 line="$work/line"
+# What needs no browser and nobody waits for stands in a line of its own.
+beside="$work/beside"
 add() { printf '%s\n' "$*" >>"$line"; }
 
 take() (
@@ -9,11 +12,11 @@ take() (
     IFS= read -r first <"$line" || exit 1
     sed -i 1d "$line"
     printf '%s\n' "$first"
-) 9>"$work/line.lock"
+) 9>"$line.lock"
 
-# lane NUMBER : works until the line is empty; what each said goes into a log of its own.
+# lane NUMBER LINE : works until the line is empty; what each said goes into a log of its own.
 lane() {
-    local number=$1 job kind name arguments
+    local number=$1 line=$2 job kind name arguments
     # Ended before its end as well.
     trap 'close_browser; exit 130' INT TERM
     while job="$(take)"; do

@@ -9,6 +9,7 @@ use App\Bench\WatchProcess;
 use App\Casting\KilnLog;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Process\InvokedProcess;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
 use Throwable;
 
@@ -33,6 +34,8 @@ final class WatchCommand extends Command
         $this->option('once') === true || WatchProcess::begin();
         do {
             try {
+                // It lives long and trusts no connection: the file may have run full, or another stand in its place.
+                $this->option('once') === true || DB::purge();
                 KilnLog::tick();
                 $backup->isDue() && $this->option('once') !== true && $this->backUp();
             } catch (Throwable $failed) {

@@ -31,8 +31,9 @@ const RUNS = 26;
 export default function PushPage() {
     const { count: said = '' } = useParams();
     const count = /^\d{1,2}$/.test(said) ? Number(said) : 0;
-    useTitle('Pushing order');
-    if (count < 2 || count > MOST)
+    const isOne = count >= 2 && count <= MOST;
+    useTitle(isOne ? 'Pushing order' : undefined);
+    if (!isOne)
         return (
             <NotHere
                 title="There is no such rehearsal"
