@@ -16,7 +16,7 @@ use RuntimeException;
 final class Restore
 {
     /** While it stands, whoever still writes to what was here is told to try again, and finds what is here then. */
-    private const SHUT = "create trigger shut before update on turns begin "
+    private const SHUT = 'create trigger shut before update on turns begin '
         ."select raise(abort, 'database is locked: a backup is put in its place'); end";
 
     /** So long whoever had it open may take to be done with it, s. */

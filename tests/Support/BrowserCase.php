@@ -107,7 +107,10 @@ abstract class BrowserCase extends TestCase
             return;
         }
         $this->browser->executeScript(
-            'history.pushState({}, "", arguments[0]); dispatchEvent(new PopStateEvent("popstate"))', [$path],
+            // With a key and a place of its own, as the router gives each page it goes to.
+            'const state = { key: String(Math.random()), idx: (history.state?.idx ?? 0) + 1, usr: null };'
+                .'history.pushState(state, "", arguments[0]); dispatchEvent(new PopStateEvent("popstate", { state }))',
+            [$path],
         );
     }
 

@@ -88,7 +88,7 @@ function Cell({
                 type="checkbox"
                 aria-label={label}
                 checked={value === true}
-                style={{ width: 24, height: 24 }}
+                style={{ width: 44, height: 44 }}
                 onChange={(event) => onPut(event.target.checked)}
             />
         );
