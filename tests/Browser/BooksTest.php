@@ -98,21 +98,3 @@ it('writes one payment, one quote and one price down, however often it is presse
     $settled(static fn (): int => MetalPrice::query()->count(), $before + 1);
     MetalPrice::query()->latest('id')->firstOrFail()->delete();
 });
-
-it('says beside the drawing how much more a wider band costs, before it is kept', function (): void {
-    $job = Job::factory()->holding([
-        'brief.title' => 'priced as it is drawn', 'brief.finger' => 'US 7', 'brief.alloy' => '18k-yellow',
-        'form.profile' => 'flat', 'form.width_top' => '4', 'form.thickness_top' => '2',
-    ])->create();
-    $this->station($job, 'form');
-    $this->reads('[data-testid="price-line"]', 'costs');
-    $this->click('button[data-path="form.width_top"]');
-    $input = $this->find('[data-path="form.width_top"] input');
-    $input->sendKeys([WebDriverKeys::CONTROL, 'a']);
-    $input->sendKeys('5');
-    $this->reads('[data-testid="price-line"]', '+');
-    $input->sendKeys(WebDriverKeys::ESCAPE);
-    $this->until(
-        fn (): bool => ! str_contains($this->text('[data-testid="price-line"]'), '+'), 'it costs what it did',
-    );
-});
